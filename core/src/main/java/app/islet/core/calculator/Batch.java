@@ -1,0 +1,50 @@
+package app.islet.core.calculator;
+
+import app.islet.core.quantity.Dimension;
+import app.islet.core.text.Node;
+import app.islet.core.text.UnreadableException;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Calculators over JSON: one line in, one line out. */
+public final class Batch {
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+    private Batch() {}
+
+    /** The outputs as one JSON object; counts without a decimal point. */
+    public static String json(String id, Map<String, Double> outputs) {
+        Map<String, Object> shown = new LinkedHashMap<>(outputs);
+        Calculators.find(id).orElseThrow().outputs().stream().filter(o -> o.dimension() == Dimension.COUNT)
+                .forEach(o -> shown.put(o.key(), Math.round(outputs.get(o.key()))));
+        return MAPPER.writeValueAsString(shown);
+    }
+
+    /** Answers {@code {"id": ..., "in": {...}}} with the outputs, or with {@code {"error": sentence}}. */
+    public static String answer(String line) {
+        try {
+            if (!(Node.json("the line", line).value() instanceof Map<?, ?> request)) {
+                return error("the line must be {\"id\": \"...\", \"in\": {\"key\": value, ...}}");
+            }
+            if (!(value(request.get("id")) instanceof String id) || !(value(request.get("in")) instanceof Map<?, ?> in) || request.size() != 2) {
+                return error("the line must have an \"id\" and an \"in\", and nothing else");
+            }
+            Map<String, String> given = new LinkedHashMap<>();
+            in.forEach((key, node) -> given.put((String) key, text(value(node))));
+            return json(id, Calculators.run(id, given));
+        } catch (RefusedException e) {
+            return error(e.getMessage());
+        } catch (UnreadableException e) {
+            return error(e.problems().get(0).sentence());
+        }
+    }
+
+    private static Object value(Object node) { return node instanceof Node n && n.value() != null ? n.value() : "null"; }
+
+    private static String text(Object value) {
+        return value instanceof Double d ? new java.math.BigDecimal(d.isInfinite() ? Double.MAX_VALUE : d).toString() : String.valueOf(value);
+    }
+
+    private static String error(String sentence) { return MAPPER.writeValueAsString(Map.of("error", sentence)); }
+}

@@ -1,0 +1,38 @@
+package app.islet.core.calculator;
+
+import app.islet.core.care.Basis;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** One definition of one calculator. Stateless; found by {@link java.util.ServiceLoader}. */
+public interface Calculator {
+    String id();
+
+    String title();
+
+    /** The rule in one sentence, as a keeper reads it. */
+    String rule();
+
+    Basis basis();
+
+    List<Input> inputs();
+
+    List<Output> outputs();
+
+    /**
+     * @param in a value for every input, each within its range
+     * @return a value for every output, in order
+     * @throws RefusedException if the question has no answer
+     */
+    Map<String, Double> compute(Map<String, Double> in);
+
+    /** The outputs with their values, in the order they are defined. */
+    default Map<String, Double> answer(double... values) {
+        Map<String, Double> map = new LinkedHashMap<>();
+        for (int i = 0; i < values.length; i++) {
+            map.put(outputs().get(i).key(), values[i]);
+        }
+        return map;
+    }
+}

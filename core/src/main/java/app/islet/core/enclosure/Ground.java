@@ -1,0 +1,6 @@
+package app.islet.core.enclosure;
+
+import app.islet.core.care.GroundMaterial;
+
+/** What covers the floor under the water, {@code depthCm} thick. */
+public record Ground(GroundMaterial material, double depthCm) {}

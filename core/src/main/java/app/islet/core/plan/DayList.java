@@ -1,0 +1,73 @@
+package app.islet.core.plan;
+
+import app.islet.core.care.Rhythm;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/**
+ * What is due on a day, given what was done before it.
+ *
+ * <p>Daily tasks and fixed weekdays fall due on their days and pass when missed: two meals are not given at once. Tasks
+ * with an interval count from the last time they were done, or from the day the plan began, and wait until they are.
+ */
+public final class DayList {
+    private DayList() {}
+
+    /**
+     * @param start the day the plan began; the first round of every interval is due that day
+     * @param history what was done, in any order
+     */
+    public static List<Due> on(LocalDate day, Plan plan, LocalDate start, List<Done> history) {
+        List<Due> list = new ArrayList<>();
+        for (Task task : plan.tasks()) {
+            for (int slot = 1; slot <= task.rhythm().perDay(); slot++) {
+                due(day, task, slot, start, history).ifPresent(list::add);
+            }
+        }
+        return list;
+    }
+
+    /** The list of each of the next {@code days} days, taking it that everything is done in time. */
+    public static List<List<Due>> coming(LocalDate from, int days, Plan plan, LocalDate start, List<Done> history) {
+        List<Done> assumed = new ArrayList<>(history);
+        return IntStream.range(0, days).mapToObj(i -> {
+            LocalDate day = from.plusDays(i);
+            List<Due> list = on(day, plan, start, assumed);
+            list.stream().filter(due -> !due.settled()).forEach(due -> assumed.add(new Done(due.task().key(), day, due.slot(), false)));
+            return list;
+        }).toList();
+    }
+
+    private static Optional<Due> due(LocalDate day, Task task, int slot, LocalDate start, List<Done> history) {
+        boolean settled = history.stream().anyMatch(d -> matches(d, task, slot) && d.day().equals(day));
+        if (settled) {
+            return Optional.of(new Due(task, slot, 0, true));
+        }
+        Rhythm rhythm = task.rhythm();
+        if (day.isBefore(start)) {
+            return Optional.empty();
+        }
+        if (!rhythm.weekdays().isEmpty()) {
+            return rhythm.weekdays().contains(day.getDayOfWeek()) ? Optional.of(new Due(task, slot, 0, false)) : Optional.empty();
+        }
+        if (!rhythm.waits()) {
+            return Optional.of(new Due(task, slot, 0, false));
+        }
+        LocalDate next = history.stream().filter(d -> matches(d, task, slot) && d.day().isBefore(day)).map(Done::day)
+                .max(Comparator.naturalOrder()).map(last -> last.plusDays(rhythm.everyDays())).orElse(firstDue(task, start));
+        return next.isAfter(day) ? Optional.empty() : Optional.of(new Due(task, slot, (int) ChronoUnit.DAYS.between(next, day), false));
+    }
+
+    /** Meals and cleaning begin at once; a tube or a filter that is new waits its first interval. */
+    private static LocalDate firstDue(Task task, LocalDate start) {
+        boolean atOnce = task.kind() == TaskKind.FEED || task.kind() == TaskKind.SPOT_CLEAN || task.kind() == TaskKind.TEST || task.kind() == TaskKind.MEASURE;
+        return atOnce ? start : start.plusDays(task.rhythm().everyDays());
+    }
+
+    private static boolean matches(Done done, Task task, int slot) { return done.taskKey().equals(task.key()) && done.slot() == slot; }
+}

@@ -1,0 +1,116 @@
+package app.islet.core.plan;
+
+import app.islet.core.care.Basis;
+import app.islet.core.care.Food;
+import app.islet.core.care.Needs;
+import app.islet.core.care.Rhythm;
+import app.islet.core.care.Upkeep;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Phrase;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.resident.Resident;
+import app.islet.core.review.Situation;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.ToIntFunction;
+
+/** Makes the plan of an enclosure from its residents' stages and its litres. */
+public final class Planner {
+    /** The school followed: a tube serves six months. */
+    private static final int TUBE_DAYS = 182;
+    /** An ordinary bucket, L. */
+    private static final double BUCKET_L = 10;
+
+    private Planner() {}
+
+    public static Plan plan(Situation s) {
+        List<Task> tasks = new ArrayList<>();
+        for (Resident resident : s.residents()) {
+            for (Food food : resident.stage().foods()) {
+                tasks.add(feeding(resident, food));
+            }
+        }
+        if (!s.residents().isEmpty()) {
+            addUpkeep(s, tasks);
+        }
+        return new Plan(tasks);
+    }
+
+    private static Task feeding(Resident r, Food food) {
+        String key = "feed:" + slug(r.name()) + ":" + slug(food.name());
+        Phrase amount;
+        if (food.pieces().isPresent()) {
+            double each = food.pieces().getAsDouble();
+            amount = r.count() == 1 ? Phrase.of("{} x {}", Quantity.count(each), food.unit())
+                    : Phrase.of("{} x {} each, {} in all", Quantity.count(each), food.unit(), Quantity.count(each * r.count()));
+        } else {
+            double grams = food.gramsFor(r.bodyG()).orElseThrow();
+            amount = r.count() == 1 ? Phrase.of("{} {}", Quantity.grams(grams), food.unit())
+                    : Phrase.of("{} {} each, {} in all", Quantity.grams(grams), food.unit(), Quantity.grams(grams * r.count()));
+        }
+        String mass = food.bodyMassPercent().isPresent() && r.massG().isEmpty() ? " Reckoned from length: weigh it for an exact portion." : "";
+        return new Task(key, TaskKind.FEED, Phrase.of("{} for {}", food.name(), r.name()), amount, (food.note() + mass).strip(),
+                food.rhythm(), 2 + 0.5 * r.count(), food.basis());
+    }
+
+    private static void addUpkeep(Situation s, List<Task> tasks) {
+        Basis basis = s.residents().get(0).stage().upkeep().basis();
+        tasks.add(new Task("spot-clean", TaskKind.SPOT_CLEAN, Phrase.of("Spot clean"), Phrase.of("droppings, leftovers, shed skin"),
+                "Take out what was not eaten.", Rhythm.every(shortest(s, Upkeep::spotCleanDays)), 3, basis));
+        if (s.survey().hasWater()) {
+            addWater(s, tasks, basis);
+        }
+        boolean uv = s.residents().stream().anyMatch(r -> r.stage().needs().uv().isPresent());
+        if (uv && s.enclosure().has(Equipment.UvbLamp.class)) {
+            tasks.add(new Task("replace-tube", TaskKind.REPLACE_TUBE, Phrase.of("Replace the UVB tube"), Phrase.of("1 tube"),
+                    "Six months is the rule followed here; write the date in the design.", Rhythm.every(tubeDays(s)), 10, Basis.PRACTICE));
+        }
+        tasks.add(new Task("measure", TaskKind.MEASURE, Phrase.of("Measure and weigh"), Phrase.of("each animal"),
+                "Not while it moults. The stage and the portions follow the measurement.", Rhythm.every(growing(s) ? 14 : 60), 5, Basis.PRACTICE));
+    }
+
+    private static void addWater(Situation s, List<Task> tasks, Basis basis) {
+        double percent = s.residents().stream().mapToDouble(r -> r.stage().upkeep().changePercent()).max().orElseThrow();
+        double litres = s.survey().waterL() * percent / 100;
+        Phrase temperature = s.residents().stream().flatMap(r -> r.stage().needs().water().stream()).findFirst()
+                .map(Needs.Temperature::idealC).map(ideal -> Phrase.of(" New water at {}.", Phrase.range(ideal, Dimension.TEMPERATURE))).orElse(Phrase.of(""));
+        tasks.add(new Task("water-change", TaskKind.WATER_CHANGE, Phrase.of("Change {}", Quantity.litres(litres)),
+                Phrase.of("{} of {} ({}), {} buckets of {}.{}", Quantity.litres(litres), Quantity.litres(s.survey().waterL()), Quantity.percent(percent),
+                        new Quantity(Dimension.RATIO, Math.ceil(2 * litres / BUCKET_L) / 2), Quantity.litres(BUCKET_L), temperature),
+                "Dechlorinate every drop, conditioner by its label for the new water only.", Rhythm.every(shortest(s, Upkeep::changeDays)), 5 + litres / 2, basis));
+        int test = shortest(s, Upkeep::testDays);
+        if (test < Integer.MAX_VALUE) {
+            tasks.add(new Task("test", TaskKind.TEST, Phrase.of("Test the water"), Phrase.of("ammonia, nitrite, nitrate, pH"),
+                    "Before the change, not after. When an animal looks ill, test first.", Rhythm.every(test), 8, basis));
+        }
+        int rinse = shortest(s, Upkeep::rinseDays);
+        if (rinse < Integer.MAX_VALUE && s.enclosure().has(Equipment.Filter.class)) {
+            tasks.add(new Task("rinse-filter", TaskKind.RINSE_FILTER, Phrase.of("Rinse the filter"), Phrase.of("the media, in removed tank water"),
+                    "Never under the tap, and not on the day of a large change.", Rhythm.every(rinse), 15, basis));
+        }
+    }
+
+    private static int shortest(Situation s, ToIntFunction<Upkeep> days) {
+        return s.residents().stream().map(r -> days.applyAsInt(r.stage().upkeep())).filter(d -> d > 0).min(Comparator.naturalOrder()).orElse(Integer.MAX_VALUE);
+    }
+
+    private static boolean growing(Situation s) {
+        return s.residents().stream().anyMatch(r -> r.bodyCm() < 0.9 * r.sheet().adultLengthCm());
+    }
+
+    /** Days of the rhythm, shortened once when the tube was fitted in the past: what is left of its life, at least a day. */
+    private static int tubeDays(Situation s) {
+        Optional<Integer> left = s.enclosure().all(Equipment.UvbLamp.class).flatMap(l -> l.fittedOn().stream())
+                .map(on -> TUBE_DAYS - (int) ChronoUnit.DAYS.between(on, s.date())).min(Comparator.naturalOrder());
+        return left.isEmpty() ? TUBE_DAYS : Math.max(1, Math.min(TUBE_DAYS, left.get()));
+    }
+
+    private static String slug(String text) {
+        return text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
+    }
+}

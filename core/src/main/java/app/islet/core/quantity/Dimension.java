@@ -1,0 +1,66 @@
+package app.islet.core.quantity;
+
+import java.util.Locale;
+
+/**
+ * What a number measures, its unit in each system, and how many places are worth showing.
+ *
+ * <p>Factors: 1 in = 2.54 cm and 1 US gal = 3.785411784 L exactly (NIST SP 811, appendix B); 1 oz = 28.349523125 g.
+ */
+public enum Dimension {
+    LENGTH("cm", "in", 1 / 2.54, 1),
+    LENGTH_MM("mm", "in", 1 / 25.4, 1),
+    AREA("cm²", "in²", 1 / (2.54 * 2.54), 0),
+    VOLUME("L", "gal", 1 / 3.785411784, 1),
+    TEMPERATURE("°C", "°F", 1.8, 1) {
+        @Override public double toUnit(double si, UnitSystem units) { return units == UnitSystem.US ? si * 1.8 + 32 : si; }
+        @Override public double toSi(double value, UnitSystem units) { return units == UnitSystem.US ? (value - 32) / 1.8 : value; }
+    },
+    TEMPERATURE_DIFFERENCE("K", "°F", 1.8, 1),
+    MASS("g", "oz", 1 / 28.349523125, 1),
+    MASS_KG("kg", "lb", 1 / 0.45359237, 1),
+    POWER("W", "W", 1, 0),
+    FLOW("L/h", "gal/h", 1 / 3.785411784, 0),
+    CONCENTRATION("mg/L", "mg/L", 1, 2),
+    SMALL_VOLUME("ml", "fl oz", 1 / 29.5735295625, 1),
+    PERCENT("%", "%", 1, 0),
+    ANGLE("°", "°", 1, 0),
+    COUNT("", "", 1, 0),
+    /** A bare number such as the UV index or a turnover. */
+    RATIO("", "", 1, 1),
+    HOURS("h", "h", 1, 1),
+    MONTHS("months", "months", 1, 0),
+    DAYS("days", "days", 1, 0);
+
+    private final String siUnit;
+    private final String usUnit;
+    private final double usPerSi;
+    private final int places;
+
+    Dimension(String siUnit, String usUnit, double usPerSi, int places) {
+        this.siUnit = siUnit;
+        this.usUnit = usUnit;
+        this.usPerSi = usPerSi;
+        this.places = places;
+    }
+
+    public String unit(UnitSystem units) { return units == UnitSystem.US ? usUnit : siUnit; }
+
+    /** A number in the inside unit, turned into the unit of {@code units}. */
+    public double toUnit(double si, UnitSystem units) { return units == UnitSystem.US ? si * usPerSi : si; }
+
+    /** A number as the keeper wrote it, turned into the inside unit. */
+    public double toSi(double value, UnitSystem units) { return units == UnitSystem.US ? value / usPerSi : value; }
+
+    /** The number alone, rounded to what is worth reading: never more than the dimension's places, none from 100 up. */
+    public String number(double si, UnitSystem units) {
+        double value = toUnit(si, units);
+        double size = Math.abs(value);
+        int shown = size >= 100 || this == COUNT ? 0 : size < 1 && places > 0 ? Math.max(places, 2) : places;
+        String text = String.format(Locale.ROOT, "%." + shown + "f", value);
+        if (text.indexOf('.') >= 0) {
+            text = text.replaceAll("0+$", "").replaceAll("\\.$", "");
+        }
+        return text.equals("-0") ? "0" : text;
+    }
+}

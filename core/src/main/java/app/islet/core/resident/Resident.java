@@ -1,0 +1,50 @@
+package app.islet.core.resident;
+
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * One animal, or several of one species and size.
+ *
+ * @param name what the keeper calls it or them
+ * @param males of {@code count}, as far as known
+ * @param females of {@code count}, as far as known
+ * @param lengthCm length last measured, along what {@link app.islet.core.care.AnimalGroup#measure()} says
+ * @param massG mass last weighed, each
+ * @param statedStage the stage the keeper names; a measured length decides against it
+ */
+public record Resident(String name, CareSheet sheet, int count, int males, int females, OptionalDouble lengthCm,
+                       OptionalDouble massG, Optional<String> statedStage) {
+    public Resident {
+        if (count < 1 || males < 0 || females < 0 || males + females > count) {
+            throw new IllegalArgumentException("males and females together cannot be more than the %d there are".formatted(count));
+        }
+    }
+
+    /** The life stage: by measured length where there is one, else as stated, else the last. */
+    public Stage stage() {
+        if (lengthCm.isPresent()) {
+            return sheet.stageAt(lengthCm.getAsDouble());
+        }
+        return statedStage.flatMap(sheet::stage).orElseGet(() -> sheet.stages().get(sheet.stages().size() - 1));
+    }
+
+    /** Measured length, or what is usual for the stage, cm. */
+    public double bodyCm() { return lengthCm.orElseGet(() -> sheet.typicalLengthCm(stage())); }
+
+    /** Weighed mass, or the estimate from length, g. */
+    public double bodyG() { return massG.orElseGet(() -> sheet.massG(bodyCm())); }
+
+    /** The same animals, grown as expected for {@code days}. */
+    public Resident after(double days) {
+        double later = sheet.growth().lengthCm(bodyCm(), days);
+        double growth = later / bodyCm();
+        OptionalDouble mass = massG.isPresent() ? OptionalDouble.of(massG.getAsDouble() * growth * growth * growth) : massG;
+        return new Resident(name, sheet, count, males, females, OptionalDouble.of(later), mass, Optional.empty());
+    }
+
+    /** As in {@code 2 axolotls, adult}. */
+    public String words() { return count + " " + (count == 1 ? sheet.name() : sheet.plural()).toLowerCase(java.util.Locale.ROOT) + ", " + stage().name().toLowerCase(java.util.Locale.ROOT); }
+}

@@ -1,0 +1,81 @@
+package app.islet.core.review;
+
+import app.islet.core.care.Basis;
+import app.islet.core.care.School;
+import app.islet.core.enclosure.Change;
+import app.islet.core.quantity.Phrase;
+import app.islet.core.resident.Resident;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One judgement.
+ *
+ * @param rule id of the rule that made it
+ * @param who the residents it concerns, as read; empty when it concerns all
+ * @param what what is so, figure and range in it
+ * @param why what follows for the animal or the keeper
+ * @param remedies the cheapest first
+ * @param school the school the verdict follows
+ */
+public record Finding(String rule, Severity severity, Step step, String who, Phrase what, Phrase why, List<Remedy> remedies,
+                      Optional<School> school, Basis basis) {
+    public Finding {
+        remedies = List.copyOf(remedies);
+    }
+
+    static Builder by(Rule rule, Severity severity, Step step) { return new Builder(rule.id(), severity, step); }
+
+    /** Puts a finding together, sentence by sentence. */
+    public static final class Builder {
+        private final String rule;
+        private final Severity severity;
+        private final Step step;
+        private final List<Remedy> remedies = new ArrayList<>();
+        private String who = "";
+        private Phrase what = Phrase.of("");
+        private Phrase why = Phrase.of("");
+        private Optional<School> school = Optional.empty();
+        private Basis basis = Basis.PRACTICE;
+
+        private Builder(String rule, Severity severity, Step step) {
+            this.rule = rule;
+            this.severity = severity;
+            this.step = step;
+        }
+
+        public Builder who(Resident resident) {
+            this.who = resident.name();
+            this.school = Optional.of(resident.sheet().school());
+            return this;
+        }
+
+        public Builder what(String pattern, Object... parts) {
+            this.what = Phrase.of(pattern, parts);
+            return this;
+        }
+
+        public Builder why(String pattern, Object... parts) {
+            this.why = Phrase.of(pattern, parts);
+            return this;
+        }
+
+        public Builder remedy(String pattern, Object... parts) {
+            remedies.add(new Remedy(Phrase.of(pattern, parts), Optional.empty()));
+            return this;
+        }
+
+        public Builder remedy(Change change, String pattern, Object... parts) {
+            remedies.add(new Remedy(Phrase.of(pattern, parts), Optional.of(change)));
+            return this;
+        }
+
+        public Builder basis(Basis stated) {
+            this.basis = stated;
+            return this;
+        }
+
+        public Finding build() { return new Finding(rule, severity, step, who, what, why, remedies, school, basis); }
+    }
+}

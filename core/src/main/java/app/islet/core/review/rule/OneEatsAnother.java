@@ -1,0 +1,44 @@
+package app.islet.core.review.rule;
+
+import app.islet.core.care.Basis;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.resident.Resident;
+import app.islet.core.review.Finding;
+import app.islet.core.review.Rule;
+import app.islet.core.review.Severity;
+import app.islet.core.review.Situation;
+import app.islet.core.review.Step;
+import com.google.auto.service.AutoService;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Two residents of which one fits the other's mouth, or is small enough to be bitten. */
+@AutoService(Rule.class)
+public final class OneEatsAnother implements Rule {
+    @Override public Stream<Finding> judge(Situation s) {
+        List<Finding> found = new ArrayList<>();
+        for (Resident big : s.residents()) {
+            for (Resident small : s.residents()) {
+                if (big == small || small.bodyCm() >= big.bodyCm()) {
+                    continue;
+                }
+                double mouth = big.bodyCm() * big.sheet().mouthShare();
+                double body = small.bodyCm() * Math.min(1, small.sheet().bodyWidthShare());
+                double ratio = small.bodyCm() / big.bodyCm();
+                boolean same = big.sheet().id().equals(small.sheet().id());
+                double needed = Math.max(same ? 0 : 0.5, big.stage().needs().group().sizeRatio());
+                if (mouth >= body) {
+                    found.add(finding(Severity.DANGER, Step.RESIDENTS).who(small).basis(Basis.MEMORY)
+                            .what("{} ({}) fits the mouth of {} ({}).", small.words(), Quantity.cm(small.bodyCm()), big.words(), Quantity.cm(big.bodyCm()))
+                            .why("What fits the mouth is swallowed, kin or not.").remedy("Keep them apart.").build());
+                } else if (ratio < needed) {
+                    found.add(finding(same ? Severity.WRONG : Severity.WATCH, Step.RESIDENTS).who(small).basis(big.stage().needs().group().basis())
+                            .what("{} ({}) is much smaller than {} ({}).", small.words(), Quantity.cm(small.bodyCm()), big.words(), Quantity.cm(big.bodyCm()))
+                            .why("Tails, toes and gills are bitten off at meals; the small one starves.").remedy("Sort by size; feed apart.").build());
+                }
+            }
+        }
+        return found.stream();
+    }
+}

@@ -1,0 +1,91 @@
+package app.islet.core.text;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.core.TokenStreamFactory;
+import tools.jackson.dataformat.yaml.YAMLFactory;
+
+/**
+ * A value in a text, with the line it stands on.
+ *
+ * @param value a {@code Map<String, Node>}, a {@code List<Node>}, a {@code String}, a {@code Double}, a {@code Boolean}, or null
+ */
+public record Node(@Nullable Object value, int line) {
+    /** Deeper nesting than any document of ours has; it stops a hostile text from exhausting the stack. */
+    private static final int MAX_DEPTH = 20;
+
+    /** @throws UnreadableException if the text is not one JSON value */
+    public static Node json(String name, String text) {
+        return read(name, text, JsonFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build());
+    }
+
+    /** @throws UnreadableException if the text is not one YAML value */
+    public static Node yaml(String name, String text) {
+        return read(name, text, YAMLFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build());
+    }
+
+    private static Node read(String name, String text, TokenStreamFactory factory) {
+        int line = 1;
+        try (JsonParser parser = factory.createParser(tools.jackson.core.ObjectReadContext.empty(), text)) {
+            if (parser.nextToken() == null) {
+                throw refused(name, 1, "the file is empty");
+            }
+            Node root = value(name, parser, 0);
+            line = parser.currentLocation().getLineNr();
+            if (parser.nextToken() != null) {
+                throw refused(name, parser.currentTokenLocation().getLineNr(), "there is text behind the end of the document");
+            }
+            return root;
+        } catch (JacksonException e) {
+            int at = e.getLocation() == null ? line : Math.max(1, e.getLocation().getLineNr());
+            throw refused(name, at, "this cannot be read: " + e.getOriginalMessage());
+        }
+    }
+
+    private static UnreadableException refused(String name, int line, String sentence) {
+        return new UnreadableException(name, List.of(new Problem("", line, sentence)));
+    }
+
+    private static Node value(String name, JsonParser parser, int depth) {
+        int line = Math.max(1, parser.currentTokenLocation().getLineNr());
+        if (depth > MAX_DEPTH) {
+            throw refused(name, line, "nested more than %d deep".formatted(MAX_DEPTH));
+        }
+        JsonToken token = parser.currentToken();
+        return new Node(switch (token) {
+            case START_OBJECT -> object(name, parser, depth);
+            case START_ARRAY -> array(name, parser, depth);
+            case VALUE_NUMBER_INT, VALUE_NUMBER_FLOAT -> parser.getDoubleValue();
+            case VALUE_TRUE -> Boolean.TRUE;
+            case VALUE_FALSE -> Boolean.FALSE;
+            case VALUE_NULL -> null;
+            default -> parser.getString();
+        }, line);
+    }
+
+    private static Map<String, Node> object(String name, JsonParser parser, int depth) {
+        Map<String, Node> fields = new LinkedHashMap<>();
+        while (parser.nextToken() != JsonToken.END_OBJECT) {
+            String field = parser.currentName();
+            parser.nextToken();
+            fields.put(field, value(name, parser, depth + 1));
+        }
+        return fields;
+    }
+
+    private static List<Node> array(String name, JsonParser parser, int depth) {
+        List<Node> items = new ArrayList<>();
+        while (parser.nextToken() != JsonToken.END_ARRAY) {
+            items.add(value(name, parser, depth + 1));
+        }
+        return items;
+    }
+}

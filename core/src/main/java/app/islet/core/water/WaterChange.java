@@ -1,0 +1,45 @@
+package app.islet.core.water;
+
+import app.islet.core.quantity.Check;
+
+/** Dilution by part changes of water. */
+public final class WaterChange {
+    private WaterChange() {}
+
+    /**
+     * Concentration after one part change.
+     *
+     * @param nowMgPerL before
+     * @param tapMgPerL of the new water
+     * @param percent share changed, 0 to 100
+     */
+    public static double afterMgPerL(double nowMgPerL, double tapMgPerL, double percent) {
+        double share = Check.inRange("percent", percent, 0, 100) / 100;
+        return nowMgPerL + (tapMgPerL - nowMgPerL) * share;
+    }
+
+    /** How many equal changes of how much. */
+    public record Steps(int changes, double percentEach) {}
+
+    /**
+     * Fewest equal changes, each at most {@code maxPercent}, that bring {@code now} to {@code target}.
+     *
+     * <p>Each change leaves the share {@code 1 - p} of the distance to the tap, so {@code n} leave {@code (1 - p)^n}.
+     * Rounding is minded: 100 to 51.2 by 20 % is three steps, not four.
+     *
+     * @throws IllegalArgumentException if the target is at or below the tap's value, which no change can reach
+     */
+    public static Steps to(double nowMgPerL, double targetMgPerL, double tapMgPerL, double maxPercent) {
+        if (nowMgPerL <= targetMgPerL) {
+            return new Steps(0, 0);
+        }
+        if (!(targetMgPerL > tapMgPerL)) {
+            throw new IllegalArgumentException("targetMgPerL must be above tapMgPerL (%s mg/L), which part changes only approach, but was %s"
+                    .formatted(tapMgPerL, targetMgPerL));
+        }
+        double left = (targetMgPerL - tapMgPerL) / (nowMgPerL - tapMgPerL);
+        double exact = maxPercent >= 100 ? 1 : Math.log(left) / Math.log1p(-maxPercent / 100);
+        int changes = Math.max(1, (int) Math.ceil(exact - 1e-9));
+        return new Steps(changes, 100 * -Math.expm1(Math.log(left) / changes));
+    }
+}
