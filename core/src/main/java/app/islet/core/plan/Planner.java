@@ -46,8 +46,8 @@ public final class Planner {
         Phrase amount;
         if (food.pieces().isPresent()) {
             double each = food.pieces().getAsDouble();
-            amount = r.count() == 1 ? Phrase.of("{} x {}", Quantity.count(each), food.unit())
-                    : Phrase.of("{} x {} each, {} in all", Quantity.count(each), food.unit(), Quantity.count(each * r.count()));
+            amount = r.count() == 1 ? Phrase.of("{} {}", Quantity.count(each), food.unit())
+                    : Phrase.of("{} {} each, {} in all", Quantity.count(each), food.unit(), Quantity.count(each * r.count()));
         } else {
             double grams = food.gramsFor(r.bodyG()).orElseThrow();
             amount = r.count() == 1 ? Phrase.of("{} {}", Quantity.grams(grams), food.unit())

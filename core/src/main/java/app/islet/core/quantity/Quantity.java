@@ -28,6 +28,9 @@ public record Quantity(Dimension dimension, double si) {
     /** Number and unit, as in {@code 11.5 cm}. */
     public String text(UnitSystem units) {
         String unit = unit(units);
-        return unit.isEmpty() ? number(units) : number(units) + " " + unit;
+        if (unit.isEmpty()) {
+            return number(units);
+        }
+        return number(units) + (dimension == Dimension.ANGLE ? "" : " ") + unit;
     }
 }

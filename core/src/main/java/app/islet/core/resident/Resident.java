@@ -2,6 +2,7 @@ package app.islet.core.resident;
 
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -45,6 +46,14 @@ public record Resident(String name, CareSheet sheet, int count, int males, int f
         return new Resident(name, sheet, count, males, females, OptionalDouble.of(later), mass, Optional.empty());
     }
 
-    /** As in {@code 2 axolotls, adult}. */
-    public String words() { return count + " " + (count == 1 ? sheet.name() : sheet.plural()).toLowerCase(java.util.Locale.ROOT) + ", " + stage().name().toLowerCase(java.util.Locale.ROOT); }
+    /** As in {@code 2 axolotls (adult)}. */
+    public String words() {
+        String animals = count == 1 ? sheet.name() : sheet.plural();
+        return "%d %s (%s)".formatted(count, lowerFirst(animals), stage().name().toLowerCase(Locale.ROOT));
+    }
+
+    /** Common names keep the capitals of places in them: "African dwarf frog" stays as it is. */
+    private static String lowerFirst(String name) {
+        return name.startsWith("African") ? name : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+    }
 }

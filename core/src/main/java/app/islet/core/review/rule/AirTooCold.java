@@ -32,7 +32,7 @@ public final class AirTooCold implements ResidentRule {
         Severity severity = air.winterC() < t.harmC().min() ? Severity.DANGER : air.winterC() < t.toleratedC().min() ? Severity.WRONG : Severity.WATCH;
         double size = HeaterSizes.atLeast(air.heatingNeedW() * (1 + Climate.POWER_UNCERTAINTY));
         return Optional.of(finding(severity, Step.CLIMATE).who(r).basis(t.basis())
-                .what("Air of about {} in the coldest room hour; {} wants {}.", Quantity.celsius(air.winterC()), r.words(), Phrase.range(t.idealC(), Dimension.TEMPERATURE))
+                .what("Air of about {} in the coldest room hour; {} should have {}.", Quantity.celsius(air.winterC()), r.words(), Phrase.range(t.idealC(), Dimension.TEMPERATURE))
                 .why("It stops eating and moulting, and dies without a sign. Estimate, within about 30 % of the heating power.")
                 .remedy(new Change("/equipment/heat-mat/powerW", size), "A heat mat of {} on the back or side, with a thermostat, never under deep ground.", Quantity.watts(size)).build());
     }

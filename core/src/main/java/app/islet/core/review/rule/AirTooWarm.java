@@ -29,7 +29,7 @@ public final class AirTooWarm implements ResidentRule {
         }
         Severity severity = summer > t.harmC().max() ? Severity.DANGER : summer > t.toleratedC().max() ? Severity.WRONG : Severity.WATCH;
         return Optional.of(finding(severity, Step.SITE).who(r).basis(t.basis())
-                .what("Air of {} in the warmest room hour; {} wants {}.", Quantity.celsius(summer), r.words(), Phrase.range(t.idealC(), Dimension.TEMPERATURE))
+                .what("Air of {} in the warmest room hour; {} should have {}.", Quantity.celsius(summer), r.words(), Phrase.range(t.idealC(), Dimension.TEMPERATURE))
                 .why("Amphibians and crabs cannot sweat or flee; heat dries and kills them faster than cold.")
                 .remedy("Move it to a cooler room for the summer.").build());
     }

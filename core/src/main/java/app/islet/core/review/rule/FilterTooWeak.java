@@ -31,7 +31,7 @@ public final class FilterTooWeak implements ResidentRule {
         if (flow > most) {
             double less = Math.floor(most);
             return Optional.of(finding(Severity.WATCH, Step.WATER).who(r).basis(need.get().basis())
-                    .what("The filter moves {}; {} stands at most {} in this water.", Quantity.litresPerHour(flow), r.words(), Quantity.litresPerHour(most))
+                    .what("The filter moves {}; {} stand at most {} in this water.", Quantity.litresPerHour(flow), r.words(), Quantity.litresPerHour(most))
                     .why("A current it cannot rest from wears it out.")
                     .remedy("Turn the outlet to the glass or a spray bar.")
                     .remedy(new Change("/equipment/filter/flowLph", less), "Throttle it to {}.", Quantity.litresPerHour(less)).build());

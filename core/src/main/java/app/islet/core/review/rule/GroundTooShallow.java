@@ -24,7 +24,7 @@ public final class GroundTooShallow implements ResidentRule {
             return Optional.empty();
         }
         Finding.Builder finding = finding(Severity.WRONG, Step.BUILD).who(r).basis(land.basis())
-                .what("The land is {} deep; {} digs and needs {}.", Quantity.cm(deep), r.words(), Quantity.cm(land.minDepthCm()))
+                .what("The land is {} deep; {} must dig into {}.", Quantity.cm(deep), r.words(), Quantity.cm(land.minDepthCm()))
                 .why("It buries itself to moult; where it cannot, it is eaten soft or dies in the shell.");
         if (s.enclosure().land().isPresent() && land.minDepthCm() <= s.enclosure().vessel().heightCm()) {
             finding.remedy(new Change("/land/heightCm", land.minDepthCm()), "Fill the land to {}.", Quantity.cm(land.minDepthCm()));

@@ -42,7 +42,7 @@ public final class LandShare implements ResidentRule {
             return Optional.empty();
         }
         Finding.Builder finding = finding(Severity.WRONG, Step.BUILD).who(r).basis(land.basis())
-                .what("{} of the floor is dry land; {} wants {}.", Quantity.percent(dry), r.words(), Phrase.range(want, Dimension.PERCENT))
+                .what("{} of the floor is dry land; {} should have {}.", Quantity.percent(dry), r.words(), Phrase.range(want, Dimension.PERCENT))
                 .why(little ? "It spends its days on land and is driven off it by the others where land is short." : "Land takes the room it needs to swim.");
         s.enclosure().land().ifPresent(there -> shareThatFits(s, there, want).ifPresent(share ->
                 finding.remedy(new Change("/land/sharePercent", share), "Let the land take {} of the length.", Quantity.percent(share))));

@@ -38,7 +38,7 @@ public final class NoBaskingLamp implements ResidentRule {
         }
         boolean hot = measured.getAsDouble() > spot.max();
         return Optional.of(finding(hot && measured.getAsDouble() > spot.max() + 8 ? Severity.DANGER : Severity.WRONG, Step.LIGHT).who(r).basis(need.get().basis())
-                .what("The basking spot measures {}; {} wants {}.", Quantity.celsius(measured.getAsDouble()), r.words(), Phrase.range(spot, Dimension.TEMPERATURE))
+                .what("The basking spot measures {}; {} should have {}.", Quantity.celsius(measured.getAsDouble()), r.words(), Phrase.range(spot, Dimension.TEMPERATURE))
                 .why(hot ? "Shell and skin burn before the animal moves away." : "It basks for hours without getting warm.")
                 .remedy(hot ? "Hang the lamp higher or take a weaker one, and measure again." : "Hang the lamp lower or take a stronger one, and measure again.").build());
     }

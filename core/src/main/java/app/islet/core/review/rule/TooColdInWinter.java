@@ -31,7 +31,7 @@ public final class TooColdInWinter implements ResidentRule {
         }
         Severity severity = water.winterC() < t.harmC().min() ? Severity.DANGER : water.winterC() < t.toleratedC().min() ? Severity.WRONG : Severity.WATCH;
         Finding.Builder finding = finding(severity, Step.CLIMATE).who(r).basis(t.basis())
-                .what("Water of about {} in the coldest room hour; {} wants {}.", Quantity.celsius(water.winterC()), r.words(), Phrase.range(t.idealC(), Dimension.TEMPERATURE))
+                .what("Water of about {} in the coldest room hour; {} should have {}.", Quantity.celsius(water.winterC()), r.words(), Phrase.range(t.idealC(), Dimension.TEMPERATURE))
                 .why("A cold animal stops eating and digesting, and falls ill weeks later. Estimate, within about 30 % of the heating power.");
         if (r.stage().needs().heater() == Needs.Heater.NEVER) {
             return Optional.of(finding.remedy("Move it to a warmer room; a heater is not safe with this animal.").build());

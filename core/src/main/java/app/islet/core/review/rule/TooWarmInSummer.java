@@ -32,7 +32,7 @@ public final class TooWarmInSummer implements ResidentRule {
         }
         Severity severity = summer > t.harmC().max() ? Severity.DANGER : summer > t.toleratedC().max() ? Severity.WRONG : Severity.WATCH;
         Finding.Builder finding = finding(severity, Step.CLIMATE).who(r).basis(t.basis())
-                .what("Water of about {} when the warmest room hour lasts; {} wants {} and stands {} at most.", Quantity.celsius(summer), r.words(),
+                .what("Water of about {} when the warmest room hour lasts; {} should have {} and stand {} at most.", Quantity.celsius(summer), r.words(),
                         Phrase.range(t.idealC(), Dimension.TEMPERATURE), Quantity.celsius(t.toleratedC().max()))
                 .why("Warm water holds less oxygen while the animal needs more of it. Estimate for a lasting warm spell; a night's cool is not counted.");
         finding.remedy("Shade, no sun on the glass, a cooler room or a low shelf.");

@@ -1,0 +1,35 @@
+package app.islet.web.collection;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.ZoneId;
+
+/** A living collection: the animals of one household, class or museum. Everything belongs to one. */
+@Entity
+@Table(name = "collection")
+public class AnimalCollection {
+    @Id @GeneratedValue(strategy = GenerationType.IDENTITY) private Long id;
+    private String slug;
+    private String name;
+    private String zone;
+
+    /** For Hibernate only. */
+    protected AnimalCollection() {}
+
+    public AnimalCollection(String slug, String name, ZoneId zone) {
+        this.slug = slug;
+        this.name = name;
+        this.zone = zone.getId();
+    }
+
+    public Long id() { return id; }
+
+    public String slug() { return slug; }
+
+    public String name() { return name; }
+
+    public ZoneId zone() { return ZoneId.of(zone); }
+}

@@ -1,0 +1,7 @@
+package app.islet.web.collection;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+public interface CollectionRepository extends JpaRepository<AnimalCollection, Long> {
+    boolean existsBySlug(String slug);
+}

@@ -1,0 +1,89 @@
+package app.islet.web.enclosure;
+
+import app.islet.core.Assessment;
+import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.web.collection.Place;
+import app.islet.web.collection.Role;
+import app.islet.web.support.FormReader;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The Build step: the design as a form beside a drawing that follows it. */
+@Controller
+@RequestMapping("/c/{collection}/enclosures/{id}")
+class BuildController {
+    private final Enclosures enclosures;
+
+    BuildController(Enclosures enclosures) { this.enclosures = enclosures; }
+
+    @GetMapping("/build")
+    String show(Place place, @PathVariable long id, Model model) {
+        EnclosureState state = enclosures.get(place, id);
+        return page(model, state, new FormReader(DesignForm.typed(state.design(), place.system()), place.system()), Answer.of(state.assessment(), place.system()));
+    }
+
+    /** Answers what the form says so far, as a piece of page; nothing is saved. */
+    @PostMapping("/build/preview")
+    String preview(Place place, @PathVariable long id, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        EnclosureState state = enclosures.get(place, id);
+        FormReader form = new FormReader(typed, place.system());
+        Optional<Enclosure> design = DesignForm.read(form, state.design());
+        if (design.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            model.addAttribute("errors", form.errors());
+            return "enclosure/answer :: errors";
+        }
+        model.addAttribute("state", state);
+        model.addAttribute("answer", Answer.of(Assessment.of(design.get(), state.assessment().residents(), place.today()), place.system()));
+        return "enclosure/answer :: answer";
+    }
+
+    @PostMapping("/build")
+    String save(Place place, @PathVariable long id, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response, RedirectAttributes flash) {
+        place.require(Role.KEEPER);
+        EnclosureState state = enclosures.get(place, id);
+        FormReader form = new FormReader(typed, place.system());
+        Optional<Enclosure> design = DesignForm.read(form, state.design());
+        if (design.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            return page(model, state, form, Answer.of(state.assessment(), place.system()));
+        }
+        enclosures.save(place, id, design.get());
+        flash.addFlashAttribute("saved", "Saved.");
+        return "redirect:" + place.path("/enclosures/" + id + "/build");
+    }
+
+    /** Applies a remedy that is a number. */
+    @PostMapping("/remedy")
+    String remedy(Place place, @PathVariable long id, @RequestParam String field, @RequestParam double value, @RequestParam(defaultValue = "build") String back, RedirectAttributes flash) {
+        place.require(Role.KEEPER);
+        EnclosureState state = enclosures.get(place, id);
+        try {
+            enclosures.save(place, id, state.design().with(new Change(field, value)));
+        } catch (IllegalArgumentException e) {
+            throw new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), e);
+        }
+        flash.addFlashAttribute("saved", "Applied and saved.");
+        return "redirect:" + place.path("/enclosures/" + id + (back.equals("review") ? "/review" : "/build"));
+    }
+
+    private static String page(Model model, EnclosureState state, FormReader form, Answer answer) {
+        model.addAttribute("state", state);
+        model.addAttribute("sections", DesignForm.sections(form));
+        model.addAttribute("formErrors", form.errors());
+        model.addAttribute("answer", answer);
+        return "enclosure/build";
+    }
+}

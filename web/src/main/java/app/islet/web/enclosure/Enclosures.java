@@ -1,0 +1,237 @@
+package app.islet.web.enclosure;
+
+import app.islet.core.Assessment;
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
+import app.islet.core.document.DocumentReader;
+import app.islet.core.document.DocumentWriter;
+import app.islet.core.document.EnclosureDocument;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.resident.Resident;
+import app.islet.web.collection.Place;
+import app.islet.web.collection.Role;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.server.ResponseStatusException;
+
+/** Reads and saves enclosures, always within one collection. */
+@Service
+public class Enclosures {
+    private final EnclosureRepository enclosures;
+    private final RevisionRepository revisions;
+    private final RoomRepository rooms;
+    private final ResidentRepository residents;
+    private final MeasurementRepository measurements;
+    private final CareLibrary library;
+    private final DocumentReader reader;
+    private final Clock clock;
+
+    Enclosures(EnclosureRepository enclosures, RevisionRepository revisions, RoomRepository rooms, ResidentRepository residents,
+               MeasurementRepository measurements, CareLibrary library, Clock clock) {
+        this.enclosures = enclosures;
+        this.revisions = revisions;
+        this.rooms = rooms;
+        this.residents = residents;
+        this.measurements = measurements;
+        this.library = library;
+        this.reader = new DocumentReader(library);
+        this.clock = clock;
+    }
+
+    /** Every enclosure of the collection as it is today, in the order they were made. */
+    @Transactional(readOnly = true)
+    public List<EnclosureState> all(Place place) {
+        return states(place, enclosures.findByCollectionIdOrderById(place.collectionId()), place.today(), Long.MAX_VALUE);
+    }
+
+    /** One enclosure today; 404 where the collection has no such one. */
+    @Transactional(readOnly = true)
+    public EnclosureState get(Place place, long id) { return get(place, id, place.today(), Long.MAX_VALUE); }
+
+    /** One enclosure as it was known before the measurement {@code beforeMeasurement} was entered. */
+    @Transactional(readOnly = true)
+    public EnclosureState getBefore(Place place, long id, long beforeMeasurement) { return get(place, id, place.today(), beforeMeasurement); }
+
+    private EnclosureState get(Place place, long id, LocalDate day, long beforeMeasurement) {
+        return states(place, List.of(record(place, id)), day, beforeMeasurement).get(0);
+    }
+
+    EnclosureRecord record(Place place, long id) {
+        return enclosures.findByIdAndCollectionId(id, place.collectionId()).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    Room room(Place place, long id) {
+        return rooms.findByIdAndCollectionId(id, place.collectionId()).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    @Transactional(readOnly = true)
+    public List<Room> rooms(Place place) { return rooms.findByCollectionIdOrderById(place.collectionId()); }
+
+    private List<EnclosureState> states(Place place, List<EnclosureRecord> records, LocalDate day, long beforeMeasurement) {
+        if (records.isEmpty()) {
+            return List.of();
+        }
+        List<Long> ids = records.stream().map(EnclosureRecord::id).toList();
+        Map<Long, Revision> newest = revisions.newest(ids).stream().collect(Collectors.toMap(Revision::enclosureId, Function.identity()));
+        Map<Long, Room> roomById = rooms.findByCollectionIdOrderById(place.collectionId()).stream().collect(Collectors.toMap(Room::id, Function.identity()));
+        List<ResidentRecord> living = residents.findByEnclosureIdInOrderById(ids).stream().filter(r -> r.livesHereOn(day)).toList();
+        Map<Long, List<Measurement>> sizes = standing(living.stream().map(ResidentRecord::id).toList()).stream()
+                .filter(m -> m.id() < beforeMeasurement && !m.day().isAfter(day)).collect(Collectors.groupingBy(Measurement::residentId));
+        return records.stream().map(record -> {
+            Revision revision = newest.get(record.id());
+            Room room = Objects.requireNonNull(roomById.get(record.roomId()));
+            Enclosure design = reader.read(record.name(), revision.document()).enclosure().withName(record.name()).withSite(room.site());
+            List<EnclosureState.Occupant> occupants = living.stream().filter(r -> r.enclosureId().equals(record.id()))
+                    .map(r -> occupant(r, sizes.getOrDefault(r.id(), List.of()))).toList();
+            return new EnclosureState(record, room, design, revision.number(), occupants,
+                    Assessment.of(design, occupants.stream().map(EnclosureState.Occupant::resident).toList(), day));
+        }).toList();
+    }
+
+    private List<Measurement> standing(Collection<Long> residentIds) {
+        return residentIds.isEmpty() ? List.of() : measurements.standing(residentIds);
+    }
+
+    private EnclosureState.Occupant occupant(ResidentRecord r, List<Measurement> sizes) {
+        CareSheet sheet = library.find(r.species()).orElseThrow(() -> new IllegalStateException("no care sheet " + r.species()));
+        return new EnclosureState.Occupant(r, new Resident(r.name(), sheet, r.count(), r.males(), r.females(), newest(sizes, Measurement::lengthCm),
+                newest(sizes, Measurement::massG), Optional.ofNullable(r.statedStage())), sizes);
+    }
+
+    private static OptionalDouble newest(List<Measurement> sizes, Function<Measurement, @Nullable Double> what) {
+        for (int i = sizes.size() - 1; i >= 0; i--) {
+            Double value = what.apply(sizes.get(i));
+            if (value != null) {
+                return OptionalDouble.of(value);
+            }
+        }
+        return OptionalDouble.empty();
+    }
+
+    /** Makes an enclosure, or finds the one the same click already made. */
+    @Transactional
+    public long create(Place place, long roomId, Enclosure design, LocalDate startedOn, UUID clientId) {
+        place.require(Role.KEEPER);
+        Room room = room(place, roomId);
+        Optional<EnclosureRecord> made = enclosures.findByClientId(clientId);
+        if (made.isPresent()) {
+            return made.get().id();
+        }
+        EnclosureRecord record = enclosures.saveAndFlush(new EnclosureRecord(place.collectionId(), room.id(), design.name(), startedOn, clientId));
+        saveRevision(place, record, 1, design.withSite(room.site()));
+        return record.id();
+    }
+
+    /** Saves a design as a new revision; a design equal to the newest is not saved again, so a double click is harmless. */
+    @Transactional
+    public void save(Place place, long id, Enclosure design) {
+        place.require(Role.KEEPER);
+        EnclosureRecord record = enclosures.hold(id, place.collectionId()).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        Revision newest = revisions.findFirstByEnclosureIdOrderByNumberDesc(id).orElseThrow();
+        record.rename(design.name());
+        if (!reader.read(record.name(), newest.document()).enclosure().equals(design)) {
+            saveRevision(place, record, newest.number() + 1, design);
+        }
+    }
+
+    private void saveRevision(Place place, EnclosureRecord record, int number, Enclosure design) {
+        String document = DocumentWriter.write(new EnclosureDocument(design, List.of()));
+        revisions.save(new Revision(record.id(), number, document, clock.instant(), place.person().id()));
+    }
+
+    /** Moves an enclosure to a room; its design then stands at that room's temperatures. */
+    @Transactional
+    public void move(Place place, long id, long roomId) {
+        place.require(Role.KEEPER);
+        EnclosureRecord record = record(place, id);
+        Room room = room(place, roomId);
+        record.moveTo(room);
+        save(place, id, designOf(id, record.name()).withSite(room.site()));
+    }
+
+    private Enclosure designOf(long id, String name) {
+        return reader.read(name, revisions.findFirstByEnclosureIdOrderByNumberDesc(id).orElseThrow().document()).enclosure();
+    }
+
+    /** Makes or changes a room; the designs in it follow, each as a new revision. */
+    @Transactional
+    public long saveRoom(Place place, @Nullable Long id, String name, app.islet.core.enclosure.Site site) {
+        place.require(Role.KEEPER);
+        if (id == null) {
+            return rooms.findByNameAndCollectionId(name, place.collectionId()).orElseGet(() -> rooms.save(new Room(place.collectionId(), name, site))).id();
+        }
+        Room room = room(place, id);
+        room.change(name, site);
+        List<EnclosureRecord> inside = enclosures.findByCollectionIdOrderById(place.collectionId()).stream().filter(e -> e.roomId().equals(id)).toList();
+        inside.forEach(e -> save(place, e.id(), designOf(e.id(), e.name()).withSite(site)));
+        return id;
+    }
+
+    /** Adds a resident, with its length where it was measured. */
+    @Transactional
+    public void addResident(Place place, long enclosureId, Resident resident, UUID clientId, LocalDate since) {
+        place.require(Role.KEEPER);
+        record(place, enclosureId);
+        enclosures.hold(enclosureId, place.collectionId());
+        if (residents.existsByClientId(clientId)) {
+            return;
+        }
+        ResidentRecord record = residents.save(new ResidentRecord(enclosureId, resident.sheet().id(), since, clientId)
+                .describe(resident.name(), resident.count(), resident.males(), resident.females(), resident.statedStage().orElse(null)));
+        if (resident.lengthCm().isPresent() || resident.massG().isPresent()) {
+            measurements.save(new Measurement(record.id(), since, boxed(resident.lengthCm()), boxed(resident.massG()), null, clientId, clock.instant(), place.person().id()));
+        }
+    }
+
+    @Transactional
+    public void changeResident(Place place, long enclosureId, long residentId, Resident resident) {
+        place.require(Role.KEEPER);
+        resident(place, enclosureId, residentId).describe(resident.name(), resident.count(), resident.males(), resident.females(), resident.statedStage().orElse(null));
+    }
+
+    @Transactional
+    public void removeResident(Place place, long enclosureId, long residentId) {
+        place.require(Role.KEEPER);
+        resident(place, enclosureId, residentId).leave(place.today());
+    }
+
+    private ResidentRecord resident(Place place, long enclosureId, long residentId) {
+        record(place, enclosureId);
+        return residents.findByIdAndEnclosureId(residentId, enclosureId).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    /** Logs a measurement once, however often it is sent; helpers may. */
+    @Transactional
+    public long measure(Place place, long enclosureId, long residentId, LocalDate day, OptionalDouble lengthCm, OptionalDouble massG, UUID clientId) {
+        resident(place, enclosureId, residentId);
+        enclosures.hold(enclosureId, place.collectionId());
+        return measurements.findByClientId(clientId).map(Measurement::id).orElseGet(() -> measurements.save(new Measurement(residentId, day,
+                boxed(lengthCm), boxed(massG), null, clientId, clock.instant(), place.person().id())).id());
+    }
+
+    /** Takes a measurement back by an entry that strikes it. */
+    @Transactional
+    public void strike(Place place, long enclosureId, long measurementId) {
+        EnclosureState state = get(place, enclosureId);
+        enclosures.hold(enclosureId, place.collectionId());
+        List<Measurement> standing = new ArrayList<>(standing(state.occupants().stream().map(o -> o.record().id()).toList()));
+        standing.stream().filter(m -> m.id() == measurementId).findFirst().ifPresent(m -> measurements.save(
+                new Measurement(m.residentId(), m.day(), null, null, m.id(), UUID.randomUUID(), clock.instant(), place.person().id())));
+    }
+
+    private static @Nullable Double boxed(OptionalDouble value) { return value.isPresent() ? value.getAsDouble() : null; }
+}

@@ -1,0 +1,71 @@
+package app.islet.web.enclosure;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** One animal, or a group of one kind and size, as the store knows it. Its size is in its measurements. */
+@Entity
+@Table(name = "resident")
+public class ResidentRecord {
+    @Id @GeneratedValue(strategy = GenerationType.IDENTITY) private Long id;
+    private Long enclosureId;
+    private String species;
+    private String name;
+    @Column(name = "head_count") private int count;
+    private int males;
+    private int females;
+    private @Nullable String statedStage;
+    private LocalDate since;
+    private @Nullable LocalDate leftOn;
+    private UUID clientId;
+
+    /** For Hibernate only. */
+    protected ResidentRecord() {}
+
+    public ResidentRecord(long enclosureId, String species, LocalDate since, UUID clientId) {
+        this.enclosureId = enclosureId;
+        this.species = species;
+        this.name = species;
+        this.count = 1;
+        this.since = since;
+        this.clientId = clientId;
+    }
+
+    public ResidentRecord describe(String newName, int newCount, int newMales, int newFemales, @Nullable String stage) {
+        this.name = newName;
+        this.count = newCount;
+        this.males = newMales;
+        this.females = newFemales;
+        this.statedStage = stage;
+        return this;
+    }
+
+    public void leave(LocalDate day) { this.leftOn = day; }
+
+    public boolean livesHereOn(LocalDate day) { return leftOn == null || leftOn.isAfter(day); }
+
+    public Long id() { return id; }
+
+    public Long enclosureId() { return enclosureId; }
+
+    public String species() { return species; }
+
+    public String name() { return name; }
+
+    public int count() { return count; }
+
+    public int males() { return males; }
+
+    public int females() { return females; }
+
+    public @Nullable String statedStage() { return statedStage; }
+
+    public LocalDate since() { return since; }
+}

@@ -1,0 +1,105 @@
+package app.islet.web.enclosure;
+
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.resident.Resident;
+import app.islet.web.collection.Place;
+import app.islet.web.collection.Role;
+import app.islet.web.support.FieldView;
+import app.islet.web.support.FormReader;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The Residents step: who lives here, at which stage, how many, which sexes. */
+@Controller
+@RequestMapping("/c/{collection}/enclosures/{id}/residents")
+class ResidentsController {
+    private final Enclosures enclosures;
+    private final CareLibrary library;
+
+    ResidentsController(Enclosures enclosures, CareLibrary library) {
+        this.enclosures = enclosures;
+        this.library = library;
+    }
+
+    @GetMapping
+    String show(Place place, @PathVariable long id, Model model) {
+        return page(place, id, model, new FormReader(Map.of("count", "1", "clientId", UUID.randomUUID().toString()), place.system()));
+    }
+
+    @PostMapping
+    String add(Place place, @PathVariable long id, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        place.require(Role.KEEPER);
+        FormReader form = new FormReader(typed, place.system());
+        Optional<Resident> resident = read(form);
+        if (resident.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            return page(place, id, model, form);
+        }
+        enclosures.addResident(place, id, resident.get(), UUID.fromString(form.typed("clientId")), place.today());
+        return "redirect:" + place.path("/enclosures/" + id + "/residents");
+    }
+
+    @PostMapping("/{residentId}/leave")
+    String leave(Place place, @PathVariable long id, @PathVariable long residentId) {
+        enclosures.removeResident(place, id, residentId);
+        return "redirect:" + place.path("/enclosures/" + id + "/residents");
+    }
+
+    private Optional<Resident> read(FormReader form) {
+        Optional<CareSheet> sheet = library.find(form.typed("species"));
+        if (sheet.isEmpty()) {
+            form.refuse("species", "Please choose a species.");
+        }
+        int count = form.whole("count", 1, 1000, 1);
+        int males = form.whole("males", 0, 1000, 0);
+        int females = form.whole("females", 0, 1000, 0);
+        if (males + females > count) {
+            form.refuse("males", "%d males and %d females are more than the %d animals there are.".formatted(males, females, count));
+        }
+        OptionalDouble length = form.optional("length", Dimension.LENGTH, 0.1, 300);
+        OptionalDouble mass = form.optional("mass", Dimension.MASS, 0.001, 500_000);
+        Optional<String> stage = Optional.of(form.typed("stage")).filter(s -> !s.isEmpty()).map(s -> s.substring(s.indexOf('/') + 1));
+        if (sheet.isPresent() && stage.isPresent() && (sheet.get().stage(stage.get()).isEmpty() || !form.typed("stage").startsWith(sheet.get().id() + "/"))) {
+            form.refuse("stage", "That is not a stage of the %s; its stages are: %s.".formatted(sheet.get().name(), String.join(", ", sheet.get().stages().stream().map(Stage::name).toList())));
+        }
+        String name = form.typed("name");
+        if (name.length() > 60) {
+            form.refuse("name", "At most 60 characters, please.");
+        }
+        if (form.hasErrors()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Resident(name.isEmpty() ? (count == 1 ? sheet.get().name() : sheet.get().plural()) : name, sheet.get(), count, males, females, length, mass, stage));
+    }
+
+    private String page(Place place, long id, Model model, FormReader form) {
+        List<FieldView.Option> species = new ArrayList<>(List.of(new FieldView.Option("", "choose ...")));
+        library.all().forEach(s -> species.add(new FieldView.Option(s.id(), s.name())));
+        List<FieldView.Option> stages = new ArrayList<>(List.of(new FieldView.Option("", "by its length, or adult")));
+        library.all().forEach(s -> s.stages().forEach(t -> stages.add(new FieldView.Option(s.id() + "/" + t.id(), s.name() + ": " + t.name().toLowerCase(java.util.Locale.ROOT)))));
+        model.addAttribute("state", enclosures.get(place, id));
+        model.addAttribute("clientId", form.typed("clientId"));
+        model.addAttribute("fields", List.of(FieldView.select(form, "species", "Species", species), FieldView.of(form, "count", "How many", "number", "", ""),
+                FieldView.of(form, "length", "Length, measured", "number", Dimension.LENGTH.unit(place.system()), "decides the stage"),
+                FieldView.of(form, "mass", "Weight, each", "number", Dimension.MASS.unit(place.system()), "empty: reckoned from length"),
+                FieldView.select(form, "stage", "Stage, if not measured", stages), FieldView.of(form, "males", "Males", "number", "", "as far as known"),
+                FieldView.of(form, "females", "Females", "number", "", "as far as known"), FieldView.of(form, "name", "What you call them", "text", "", "")));
+        return "enclosure/residents";
+    }
+}
