@@ -41,9 +41,11 @@ public record Climate(Optional<WaterClimate> water, Optional<AirClimate> air) {
     public record AirClimate(double targetC, double heatingNeedW, double winterC, double summerC) {}
 
     public static Climate of(Enclosure e, Survey s, List<Resident> residents) {
-        Optional<WaterClimate> water = s.hasWater() ? Optional.of(water(e, s, common(residents, Needs::water))) : Optional.empty();
-        Optional<Range> air = common(residents, Needs::air);
-        return new Climate(water, air.map(range -> air(e, range)));
+        Optional<AirClimate> air = common(residents, Needs::air).map(range -> air(e, range));
+        // A pool in a heated box stands in that box's air, not in the room's.
+        double coldest = air.map(AirClimate::winterC).orElse(e.site().coldestC());
+        Optional<WaterClimate> water = s.hasWater() ? Optional.of(water(e, s, common(residents, Needs::water), coldest)) : Optional.empty();
+        return new Climate(water, air);
     }
 
     /** The ideal range all residents share; where none is left, that of the first who states one. */
@@ -58,9 +60,8 @@ public record Climate(Optional<WaterClimate> water, Optional<AirClimate> air) {
         return shared;
     }
 
-    private static WaterClimate water(Enclosure e, Survey s, Optional<Range> ideal) {
+    private static WaterClimate water(Enclosure e, Survey s, Optional<Range> ideal, double cold) {
         HeatBalance balance = new HeatBalance(e, s);
-        double cold = e.site().coldestC();
         double warm = e.site().warmestC();
         double unheated = balance.settlesAtC(cold, 0, 0);
         double target = ideal.map(Range::min).orElse(unheated);

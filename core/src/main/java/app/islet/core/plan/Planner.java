@@ -82,7 +82,7 @@ public final class Planner {
         tasks.add(new Task("water-change", TaskKind.WATER_CHANGE, Phrase.of("Change {}", Quantity.litres(litres)),
                 Phrase.of("{} of {} ({}), {} buckets of {}.{}", Quantity.litres(litres), Quantity.litres(s.survey().waterL()), Quantity.percent(percent),
                         new Quantity(Dimension.RATIO, Math.ceil(2 * litres / BUCKET_L) / 2), Quantity.litres(BUCKET_L), temperature),
-                "Dechlorinate every drop, conditioner by its label for the new water only.", Rhythm.every(shortest(s, Upkeep::changeDays)), 5 + litres / 2, basis));
+                "Dechlorinate every drop, conditioner by its label for the new water only.", Rhythm.every(shortest(s, Upkeep::changeDays)), 5 + litres / 5, basis));
         int test = shortest(s, Upkeep::testDays);
         if (test < Integer.MAX_VALUE) {
             tasks.add(new Task("test", TaskKind.TEST, Phrase.of("Test the water"), Phrase.of("ammonia, nitrite, nitrate, pH"),

@@ -121,18 +121,18 @@ class DemoCollection implements SmartLifecycle {
         long quarantine = make(place, cellar, "Quarantine", new Vessel(40, 25, 25), 14, ground(GroundMaterial.BARE, 0), new Land(25, 17, 6), Lid.MESH, null, start, new Equipment.Filter(10, since(today, 20)));
         add(place, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
 
-        long pool = make(place, gallery, "Long pool", new Vessel(180, 75, 60), 40, ground(GroundMaterial.SAND, 4), null, Lid.NONE, new Platform(45, 30), start,
+        long pool = make(place, gallery, "Long pool", new Vessel(180, 75, 66), 40, ground(GroundMaterial.SAND, 4), null, Lid.NONE, new Platform(45, 30), start,
                 new Equipment.Heater(300, true), new Equipment.Filter(900, since(today, 700)), new Equipment.BaskingLamp(75, OptionalDouble.of(32)), new Equipment.UvbLamp(since(today, 175)));
         add(place, pool, "slider", "Bramble", 1, 0, 1, 18, start);
-        long shallows = make(place, gallery, "Shallows", new Vessel(90, 40, 40), 14, ground(GroundMaterial.SAND, 2), new Land(22, 18, 14), Lid.NONE, null, start,
+        long shallows = make(place, gallery, "Shallows", new Vessel(90, 40, 40), 10, ground(GroundMaterial.SAND, 2), new Land(32, 18, 20), Lid.NONE, null, start,
                 new Equipment.Heater(100, true), new Equipment.Filter(120, since(today, 200)), new Equipment.BaskingLamp(35, OptionalDouble.of(30)), new Equipment.UvbLamp(since(today, 60)));
         add(place, shallows, "common-musk", "The three pebbles", 3, 0, 0, 4.6, start);
-        long fern = make(place, gallery, "Fern box", new Vessel(60, 45, 45), 5, ground(GroundMaterial.SAND, 1), new Land(84, 14, 6), Lid.GLASS, null, start, new Equipment.HeatMat(50));
+        long fern = make(place, gallery, "Fern box", new Vessel(60, 45, 45), 5, ground(GroundMaterial.SAND, 1), new Land(92, 14, 14), Lid.GLASS, null, start, new Equipment.HeatMat(50));
         add(place, fern, "vampire-crab", "Fern crabs", 6, 2, 4, 1.9, start);
 
         long hum = make(place, loft, "Hum tank", new Vessel(75, 35, 45), 28, ground(GroundMaterial.SAND, 2), null, Lid.GLASS, null, start, new Equipment.Heater(75, true), new Equipment.Filter(150, since(today, 300)));
         add(place, hum, "dwarf-frog", "The choir", 7, 3, 4, 3.1, start);
-        long dune = make(place, loft, "Dune box", new Vessel(90, 45, 45), 6, ground(GroundMaterial.SAND, 1), new Land(80, 20, 8), Lid.GLASS, null, start, new Equipment.HeatMat(50));
+        long dune = make(place, loft, "Dune box", new Vessel(90, 45, 45), 6, ground(GroundMaterial.SAND, 1), new Land(92, 20, 18), Lid.GLASS, null, start, new Equipment.HeatMat(50));
         add(place, dune, "land-hermit", "Dune walkers", 3, 0, 0, 1.8, start);
 
         history(place, start, today);
@@ -144,7 +144,7 @@ class DemoCollection implements SmartLifecycle {
 
     private long make(Place place, long room, String name, Vessel vessel, double depthCm, Ground ground, @org.jspecify.annotations.Nullable Land land, Lid lid,
                       @org.jspecify.annotations.Nullable Platform platform, LocalDate start, Equipment... equipment) {
-        Enclosure design = new Enclosure(name, vessel, new Water(depthCm, OptionalDouble.of(4)), ground, Optional.ofNullable(land), lid, Optional.ofNullable(platform), List.of(equipment), Site.LIVING_ROOM);
+        Enclosure design = new Enclosure(name, vessel, new Water(depthCm, depthCm > 8 ? OptionalDouble.of(4) : OptionalDouble.empty()), ground, Optional.ofNullable(land), lid, Optional.ofNullable(platform), List.of(equipment), Site.LIVING_ROOM);
         return enclosures.create(place, room, design, start, UUID.randomUUID());
     }
 

@@ -19,11 +19,12 @@ import java.util.stream.Stream;
  * the rack, the page head and the working drawing; colours come from the page's tokens.
  */
 public final class SectionDrawing {
-    private static final double MARGIN = 62;
-    private static final double TOP = 54;
-    private static final double BOTTOM = 46;
+    private static final double MARGIN = 84;
+    private static final double TOP = 62;
+    private static final double BOTTOM = 54;
     private static final double WORKING_WIDTH = 880;
-    private static final double WORKING_HEIGHT = 420;
+    private static final double WORKING_HEIGHT = 460;
+    private static final double DEVICES_PX = 72;
     private static final int MOST_ANIMALS_DRAWN = 12;
 
     private final Assessment assessment;
@@ -103,8 +104,11 @@ public final class SectionDrawing {
                 .map(c -> Svg.number(x(c.xCm())) + "," + Svg.number(y(c.yCm()))).collect(Collectors.joining(" "));
         svg.empty("polygon", "class", "s-ground s-" + enclosure.ground().material().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'), "points", ground);
         enclosure.water().restBelowSurfaceCm().ifPresent(below -> {
-            double wide = Math.min(length * 0.18, Math.max(4, survey.shoreX() * 0.25));
-            svg.empty("rect", "class", "s-rest", "x", x(length * 0.06), "y", y(survey.lineCm() - below), "width", wide * scale, "height", Math.max(2, 1.2 * scale), "rx", small ? 1 : 3);
+            double wide = Math.min(length * 0.18, Math.max(2, survey.shoreX() * 0.25));
+            // Clear of the heater and the filter, which hang at the left end.
+            double clear = small ? x(length * 0.06) : x(0) + DEVICES_PX;
+            double from = Math.max(x(0) + 2, Math.min(clear, x(survey.shoreX() * 0.75) - wide * scale));
+            svg.empty("rect", "class", "s-rest", "x", from, "y", y(survey.lineCm() - below), "width", wide * scale, "height", Math.max(2, 1.2 * scale), "rx", small ? 1 : 3);
         });
         enclosure.platform().ifPresent(p -> {
             double at = platformX(p.lengthCm());
@@ -239,13 +243,13 @@ public final class SectionDrawing {
         }
         upright(right, y(survey.lineCm()), y(height), Quantity.cm(survey.freeboardCm()).number(units), false);
         upright(right, y(0), y(survey.lineCm()), Quantity.cm(survey.lineCm()).number(units), false);
-        svg.text("height " + Quantity.cm(height).text(units), "class", "s-dim", "x", x(0), "y", y(height) - 22, "text-anchor", "start");
+        svg.text("height " + Quantity.cm(height).text(units), "class", "s-dim", "x", x(0), "y", y(height) - 14, "text-anchor", "start");
     }
 
     private void across(double from, double to, double at, String words) {
         svg.empty("path", "class", "s-tick", "d", "M%s %sH%sM%s %sv8M%s %sv8".formatted(Svg.number(from), Svg.number(at), Svg.number(to), Svg.number(from), Svg.number(at - 4),
                 Svg.number(to), Svg.number(at - 4)));
-        svg.text(words, "class", "s-dim s-over", "x", (from + to) / 2, "y", at + 17, "text-anchor", "middle");
+        svg.text(words, "class", "s-dim s-over", "x", (from + to) / 2, "y", at + 23, "text-anchor", "middle");
     }
 
     private void upright(double at, double low, double high, String words, boolean leftSide) {
@@ -254,6 +258,6 @@ public final class SectionDrawing {
         }
         svg.empty("path", "class", "s-tick", "d", "M%s %sV%sM%s %sh8M%s %sh8".formatted(Svg.number(at), Svg.number(low), Svg.number(high), Svg.number(at - 4), Svg.number(low),
                 Svg.number(at - 4), Svg.number(high)));
-        svg.text(words, "class", "s-dim", "x", leftSide ? at - 8 : at + 8, "y", (low + high) / 2 + 5, "text-anchor", leftSide ? "end" : "start");
+        svg.text(words, "class", "s-dim", "x", leftSide ? at - 8 : at + 8, "y", (low + high) / 2 + 7, "text-anchor", leftSide ? "end" : "start");
     }
 }

@@ -1,7 +1,6 @@
 package app.islet.web.enclosure;
 
 import app.islet.core.Assessment;
-import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.review.Finding;
@@ -54,7 +53,7 @@ public record Answer(String svg, Figure headline, List<Figure> figures, List<Fin
             figures.add(figure(u, "Ammonia from food, a day", Quantity.grams(a.ammoniaGPerDay()), "as nitrogen, estimate"));
         }
         Figure headline = new Figure("of water", u.number(Quantity.litres(a.survey().waterL())), u.unit(Quantity.litres(0)),
-                u.text(Phrase.of("{} for each further {}", Quantity.litres(a.survey().litresPerCm() * (system == UnitSystem.US ? 2.54 : 1)), Quantity.cm(system == UnitSystem.US ? 2.54 : 1))));
+                u.text(Quantity.litres(a.survey().litresPerCm() * (system == UnitSystem.US ? 2.54 : 1))) + (system == UnitSystem.US ? " to each inch of depth" : " to each centimetre of depth"));
         return new Answer(SectionDrawing.working(a, system), headline, figures, a.review().findings().stream().map(f -> view(u, f)).toList(),
                 a.shopping().stream().map(p -> new Buy(p.thing(), u.text(p.size()), p.present() ? "in the design" : "still to buy", p.present())).toList());
     }

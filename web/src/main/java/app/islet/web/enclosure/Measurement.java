@@ -1,5 +1,6 @@
 package app.islet.web.enclosure;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -16,7 +17,7 @@ public class Measurement {
     private Long residentId;
     private LocalDate day;
     private @Nullable Double lengthCm;
-    private @Nullable Double massG;
+    @Column(name = "mass_g") private @Nullable Double massG;
     private @Nullable Long strikes;
     private UUID clientId;
     private Instant enteredAt;

@@ -1,6 +1,7 @@
 package app.islet.web.enclosure;
 
 import app.islet.core.enclosure.Site;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -12,10 +13,10 @@ public class Room {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) private Long id;
     private Long collectionId;
     private String name;
-    private double summerDayC;
-    private double summerNightC;
-    private double winterDayC;
-    private double winterNightC;
+    @Column(name = "summer_day_c") private double summerDayC;
+    @Column(name = "summer_night_c") private double summerNightC;
+    @Column(name = "winter_day_c") private double winterDayC;
+    @Column(name = "winter_night_c") private double winterNightC;
     private double humidityPercent;
 
     /** For Hibernate only. */

@@ -1,5 +1,6 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.care.Life;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
 import app.islet.core.enclosure.Change;
@@ -21,7 +22,8 @@ import java.util.Optional;
 public final class TooColdInWinter implements ResidentRule {
     @Override public Optional<Finding> judge(Situation s, Resident r) {
         Optional<Needs.Temperature> need = r.stage().needs().water();
-        if (need.isEmpty() || s.climate().water().isEmpty()) {
+        boolean followsTheAir = r.stage().life() == Life.LAND;
+        if (need.isEmpty() || s.climate().water().isEmpty() || followsTheAir) {
             return Optional.empty();
         }
         Needs.Temperature t = need.get();
