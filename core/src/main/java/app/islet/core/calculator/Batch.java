@@ -31,7 +31,7 @@ public final class Batch {
                 return error("the line must have an \"id\" and an \"in\", and nothing else");
             }
             Map<String, String> given = new LinkedHashMap<>();
-            in.forEach((key, node) -> given.put((String) key, text(value(node))));
+            in.forEach((key, node) -> given.put((String) key, String.valueOf(value(node))));
             return json(id, Calculators.run(id, given));
         } catch (RefusedException e) {
             return error(e.getMessage());
@@ -41,10 +41,6 @@ public final class Batch {
     }
 
     private static Object value(Object node) { return node instanceof Node n && n.value() != null ? n.value() : "null"; }
-
-    private static String text(Object value) {
-        return value instanceof Double d ? new java.math.BigDecimal(d.isInfinite() ? Double.MAX_VALUE : d).toString() : String.valueOf(value);
-    }
 
     private static String error(String sentence) { return MAPPER.writeValueAsString(Map.of("error", sentence)); }
 }

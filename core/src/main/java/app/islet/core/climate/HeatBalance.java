@@ -29,7 +29,8 @@ final class HeatBalance {
         double waterLengthM = s.shoreX() / 100;
         double widthM = e.vessel().widthCm() / 100;
         double lineM = s.lineCm() / 100;
-        double sidesM2 = lineM * (2 * waterLengthM + widthM);
+        int wetEnds = s.shoreX() < e.vessel().lengthCm() ? 1 : 2;
+        double sidesM2 = lineM * (2 * waterLengthM + wetEnds * widthM);
         this.surfaceM2 = waterLengthM * widthM;
         this.paneWPerK = SIDE_U * sidesM2 + BASE_U * surfaceM2;
         this.lid = e.lid();

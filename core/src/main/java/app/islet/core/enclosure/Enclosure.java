@@ -54,7 +54,7 @@ public record Enclosure(String name, Vessel vessel, Water water, Ground ground, 
             case "/land/sharePercent" -> with(new Land(v, landOr().heightCm(), landOr().rampCm()));
             case "/land/heightCm" -> with(new Land(landOr().sharePercent(), v, landOr().rampCm()));
             case "/land/rampCm" -> with(new Land(landOr().sharePercent(), landOr().heightCm(), v));
-            case "/platform/lengthCm" -> with(new Platform(v, platform.map(Platform::widthCm).orElse(v)));
+            case "/platform/sideCm" -> with(new Platform(v, v));
             case "/equipment/heater/powerW" -> replacing(Equipment.Heater.class, new Equipment.Heater(v, true));
             case "/equipment/heat-mat/powerW" -> replacing(Equipment.HeatMat.class, new Equipment.HeatMat(v));
             case "/equipment/chiller/coolingW" -> replacing(Equipment.Chiller.class, new Equipment.Chiller(v));

@@ -30,6 +30,6 @@ public final class NoBaskingPlace implements ResidentRule {
         return Optional.of(finding(room == 0 ? Severity.DANGER : Severity.WRONG, Step.BUILD).who(r).basis(r.stage().needs().basking().get().basis())
                 .what(room == 0 ? "No dry basking place for {}; {} needed." : "The basking place is too small for {}: {} needed for one whole body.", r.words(), Quantity.cm2(need))
                 .why("Skin and shell must dry through every day, or they rot; warmth there digests the food.")
-                .remedy(new Change("/platform/lengthCm", side), "A platform {} square, wholly dry, reached by a slope it can climb.", Quantity.cm(side)).build());
+                .remedy(new Change("/platform/sideCm", side), "A platform {} square, wholly dry, reached by a slope it can climb.", Quantity.cm(side)).build());
     }
 }

@@ -1,0 +1,135 @@
+package app.islet.core.plan;
+
+import static app.islet.core.Setups.TODAY;
+import static app.islet.core.Setups.animals;
+import static app.islet.core.Setups.axolotlTank;
+import static app.islet.core.Setups.axolotls;
+import static app.islet.core.Setups.sliderPool;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.islet.core.Assessment;
+import app.islet.core.care.Basis;
+import app.islet.core.care.Rhythm;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.quantity.Phrase;
+import app.islet.core.quantity.UnitSystem;
+import app.islet.core.resident.Resident;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class PlanTest {
+    private static Plan plan(Enclosure e, Resident... residents) { return Assessment.of(e, List.of(residents), TODAY).plan(); }
+
+    private static Task task(String key, TaskKind kind, Rhythm rhythm) { return new Task(key, kind, Phrase.of(key), Phrase.of("some"), "", rhythm, 1, Basis.PRACTICE); }
+
+    private static List<Due> on(LocalDate day, Task task, Done... history) { return DayList.on(day, new Plan(List.of(task)), TODAY, List.of(history)); }
+
+    @Test
+    void amounts_are_exact_and_add_up() {
+        Task worm = plan(axolotlTank(), axolotls(2, 22)).task("feed:they:earthworm").orElseThrow();
+        assertThat(worm.amount().text(UnitSystem.METRIC)).isEqualTo("4 pieces of earthworm as long as the head is wide each, 8 in all");
+        assertThat(worm.rhythm().words()).isEqualTo("every 2 days");
+    }
+
+    @Test
+    void a_water_change_is_a_share_of_the_litres_there_are() {
+        Task change = plan(axolotlTank(), axolotls(2, 22)).task("water-change").orElseThrow();
+        assertThat(change.title().text(UnitSystem.METRIC)).isEqualTo("Change 40 L");
+        assertThat(change.title().text(UnitSystem.US)).isEqualTo("Change 10.6 gal");
+        assertThat(change.amount().text(UnitSystem.METRIC)).contains("40 L of 160 L (25 %), 4 buckets of 10 L").contains("15 to 18 °C");
+    }
+
+    @Test
+    void a_weighed_portion_follows_the_scales_not_the_ruler() {
+        Resident measured = animals("slider", 1, 18);
+        Resident weighed = new Resident("They", measured.sheet(), 1, 0, 0, OptionalDouble.of(18), OptionalDouble.of(800), Optional.empty());
+        Task byLength = plan(sliderPool(), measured).task("feed:they:pellets").orElseThrow();
+        Task byMass = plan(sliderPool(), weighed).task("feed:they:pellets").orElseThrow();
+        assertThat(byMass.amount().text(UnitSystem.METRIC)).isEqualTo("4 g of pellets");
+        assertThat(byLength.how()).contains("weigh it");
+        assertThat(byMass.how()).doesNotContain("weigh it");
+    }
+
+    @Test
+    void the_stage_decides_the_menu_and_the_change_is_told() {
+        Resident small = axolotls(1, 14.5);
+        Resident grown = axolotls(1, 15);
+        Plan before = plan(axolotlTank(), small);
+        Plan after = plan(axolotlTank(), grown);
+        PlanChange change = PlanChange.between(small, grown, before, after);
+        assertThat(change.why().text(UnitSystem.METRIC)).isEqualTo("They has passed from the stage \"juvenile\" to \"adult\": over 15 cm; males with a swollen vent");
+        assertThat(change.lines().stream().map(l -> l.text(UnitSystem.METRIC))).anyMatch(l -> l.startsWith("New: Earthworm for They")).anyMatch(l -> l.startsWith("No longer: Chopped earthworm for They"));
+        assertThat(PlanChange.between(small, small, before, before).isNothing()).isTrue();
+    }
+
+    @Test
+    void an_empty_enclosure_asks_for_nothing() { assertThat(plan(axolotlTank()).tasks()).isEmpty(); }
+
+    @Test
+    void daily_tasks_come_every_day_and_pass_when_missed() {
+        Task daily = task("feed:a", TaskKind.FEED, Rhythm.timesADay(2));
+        assertThat(on(TODAY, daily)).extracting(Due::slot).containsExactly(1, 2);
+        assertThat(on(TODAY.plusDays(1), daily)).extracting(Due::daysLate).containsExactly(0, 0);
+        assertThat(on(TODAY.minusDays(1), daily)).isEmpty();
+        assertThat(on(TODAY, daily, new Done("feed:a", TODAY, 2, false))).extracting(Due::settled).containsExactly(false, true);
+    }
+
+    @Test
+    void weekday_tasks_come_on_their_days_only() {
+        Task weekly = task("feed:b", TaskKind.FEED, Rhythm.on(Set.of(DayOfWeek.MONDAY, DayOfWeek.THURSDAY)));
+        List<LocalDate> days = new ArrayList<>();
+        for (LocalDate day = TODAY; day.isBefore(TODAY.plusDays(14)); day = day.plusDays(1)) {
+            if (!on(day, weekly).isEmpty()) {
+                days.add(day);
+            }
+        }
+        assertThat(days).extracting(LocalDate::getDayOfWeek).containsExactly(DayOfWeek.MONDAY, DayOfWeek.THURSDAY, DayOfWeek.MONDAY, DayOfWeek.THURSDAY);
+    }
+
+    @Test
+    void an_interval_counts_from_the_last_time_and_waits_until_done() {
+        Task change = task("water-change", TaskKind.WATER_CHANGE, Rhythm.every(7));
+        assertThat(on(TODAY.plusDays(6), change)).isEmpty();
+        assertThat(on(TODAY.plusDays(7), change)).extracting(Due::daysLate).containsExactly(0);
+        assertThat(on(TODAY.plusDays(10), change)).extracting(Due::daysLate).containsExactly(3);
+        Done late = new Done("water-change", TODAY.plusDays(10), 1, false);
+        assertThat(on(TODAY.plusDays(16), change, late)).isEmpty();
+        assertThat(on(TODAY.plusDays(17), change, late)).hasSize(1);
+        assertThat(on(TODAY.plusDays(10), change, late)).extracting(Due::settled).containsExactly(true);
+    }
+
+    @Test
+    void what_is_skipped_does_not_wait_any_longer() {
+        Task change = task("water-change", TaskKind.WATER_CHANGE, Rhythm.every(7));
+        assertThat(on(TODAY.plusDays(9), change, new Done("water-change", TODAY.plusDays(8), 1, true))).isEmpty();
+    }
+
+    @Test
+    void the_coming_fortnight_takes_it_that_all_is_done_in_time() {
+        Task everyOther = task("feed:c", TaskKind.FEED, Rhythm.every(2));
+        List<List<Due>> days = DayList.coming(TODAY, 14, new Plan(List.of(everyOther)), TODAY, List.of());
+        assertThat(days).hasSize(14);
+        for (int i = 0; i < 14; i++) {
+            assertThat(days.get(i)).as("day %d", i).hasSize(i % 2 == 0 ? 1 : 0);
+        }
+    }
+
+    /** Timmons and Ebeling on the whole menu: 4 worms of 0.8 g every second day at 11 %, pellets on Sundays at 45 %. */
+    @Test
+    void ammonia_follows_the_menu() {
+        Assessment a = Assessment.of(axolotlTank(), List.of(axolotls(1, 20)), TODAY);
+        double worms = 0.092 * 0.11 * 4 * 0.8 / 2;
+        double pellets = 0.092 * 0.45 * 0.005 * 9 * 8 / 7;
+        assertThat(a.ammoniaGPerDay()).isCloseTo(worms + pellets, within(1e-9));
+    }
+}
