@@ -1,5 +1,7 @@
 package app.islet.core.quantity;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.Locale;
 
 /**
@@ -32,6 +34,9 @@ public enum Dimension {
     MONTHS("months", "months", 1, 0),
     DAYS("days", "days", 1, 0);
 
+    /** Below this a small portion reads as nothing. */
+    private static final double SMALLEST_SHOWN = 1e-4;
+
     private final String siUnit;
     private final String usUnit;
     private final double usPerSi;
@@ -56,6 +61,9 @@ public enum Dimension {
     public String number(double si, UnitSystem units) {
         double value = toUnit(si, units);
         double size = Math.abs(value);
+        if ((this == MASS || this == VOLUME) && size < 1 && size >= SMALLEST_SHOWN) {
+            return new BigDecimal(value).round(new MathContext(2)).stripTrailingZeros().toPlainString();
+        }
         int shown = size >= 100 || this == COUNT ? 0 : size < 1 && places > 0 ? Math.max(places, 2) : places;
         String text = String.format(Locale.ROOT, "%." + shown + "f", value);
         if (text.indexOf('.') >= 0) {

@@ -50,6 +50,7 @@ class BuildController {
         return "enclosure/answer :: answer";
     }
 
+    /** Saves what was typed; with {@code applyField}, also applies a remedy to it, so that neither is lost. */
     @PostMapping("/build")
     String save(Place place, @PathVariable long id, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response, RedirectAttributes flash) {
         place.require(Role.KEEPER);
@@ -60,23 +61,27 @@ class BuildController {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return page(model, state, form, Answer.of(state.assessment(), place.system()));
         }
-        enclosures.save(place, id, design.get());
-        flash.addFlashAttribute("saved", "Saved.");
+        String field = typed.getOrDefault("applyField", "");
+        enclosures.save(place, id, field.isEmpty() ? design.get() : changed(design.get(), field, typed.getOrDefault("applyValue", "")));
+        flash.addFlashAttribute("saved", field.isEmpty() ? "Saved." : "Applied and saved.");
         return "redirect:" + place.path("/enclosures/" + id + "/build");
     }
 
     /** Applies a remedy that is a number. */
     @PostMapping("/remedy")
-    String remedy(Place place, @PathVariable long id, @RequestParam String field, @RequestParam double value, @RequestParam(defaultValue = "build") String back, RedirectAttributes flash) {
+    String remedy(Place place, @PathVariable long id, @RequestParam String field, @RequestParam String value, @RequestParam(defaultValue = "build") String back, RedirectAttributes flash) {
         place.require(Role.KEEPER);
-        EnclosureState state = enclosures.get(place, id);
+        enclosures.save(place, id, changed(enclosures.get(place, id).design(), field, value));
+        flash.addFlashAttribute("saved", "Applied and saved.");
+        return "redirect:" + place.path("/enclosures/" + id + (back.equals("review") ? "/review" : "/build"));
+    }
+
+    private static Enclosure changed(Enclosure design, String field, String value) {
         try {
-            enclosures.save(place, id, state.design().with(new Change(field, value)));
+            return design.with(new Change(field, Double.parseDouble(value)));
         } catch (IllegalArgumentException e) {
             throw new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), e);
         }
-        flash.addFlashAttribute("saved", "Applied and saved.");
-        return "redirect:" + place.path("/enclosures/" + id + (back.equals("review") ? "/review" : "/build"));
     }
 
     private static String page(Model model, EnclosureState state, FormReader form, Answer answer) {
