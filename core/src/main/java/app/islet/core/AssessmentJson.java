@@ -42,7 +42,7 @@ public final class AssessmentJson {
             map.put("kind", Fields.written(t.kind()));
             map.put("title", t.title().text(UnitSystem.METRIC));
             map.put("amount", t.amount().text(UnitSystem.METRIC));
-            map.put("how", t.how());
+            map.put("how", t.how().text(UnitSystem.METRIC));
             map.put("rhythm", t.rhythm().words());
             return map;
         }).toList());

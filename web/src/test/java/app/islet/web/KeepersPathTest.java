@@ -97,7 +97,7 @@ class KeepersPathTest {
         page.fill("#length", "15.4");
         page.fill("#mass", "31");
         press(page, "Log it");
-        assertThat(page.locator("#changed")).containsText("Twins has passed from the stage \"juvenile\" to \"adult\"");
+        assertThat(page.locator("#changed")).containsText("Twins: from the stage \"juvenile\" to \"adult\"");
         assertThat(page.locator("#changed")).containsText("New: Earthworm for Twins, 4 pieces of earthworm as long as the head is wide each, 8 in all, every 2 days.");
         assertThat(page.locator("#changed")).containsText("No longer: Chopped earthworm for Twins");
         page.navigate(base + "/plan");

@@ -22,8 +22,8 @@ public record PlanChange(Phrase why, List<Phrase> lines) {
 
     public static PlanChange between(Resident before, Resident after, Plan old, Plan now) {
         Phrase why = before.stage().id().equals(after.stage().id())
-                ? Phrase.of("{} is still in the stage \"{}\"; portions follow the new figures.", after.name(), after.stage().name().toLowerCase(Locale.ROOT))
-                : Phrase.of("{} has passed from the stage \"{}\" to \"{}\": {}", after.name(), before.stage().name().toLowerCase(Locale.ROOT),
+                ? Phrase.of("{}: still in the stage \"{}\"; portions follow the new figures.", after.name(), after.stage().name().toLowerCase(Locale.ROOT))
+                : Phrase.of("{}: from the stage \"{}\" to \"{}\" ({}).", after.name(), before.stage().name().toLowerCase(Locale.ROOT),
                         after.stage().name().toLowerCase(Locale.ROOT), after.stage().signs());
         List<Phrase> lines = new ArrayList<>();
         for (Task task : now.tasks()) {

@@ -13,4 +13,4 @@ import app.islet.core.quantity.Phrase;
  * @param how what to mind
  * @param minutes how long it takes, roughly; common practice, no source
  */
-public record Task(String key, TaskKind kind, Phrase title, Phrase amount, String how, Rhythm rhythm, double minutes, Basis basis) {}
+public record Task(String key, TaskKind kind, Phrase title, Phrase amount, Phrase how, Rhythm rhythm, double minutes, Basis basis) {}

@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
 class PlanTest {
     private static Plan plan(Enclosure e, Resident... residents) { return Assessment.of(e, List.of(residents), TODAY).plan(); }
 
-    private static Task task(String key, TaskKind kind, Rhythm rhythm) { return new Task(key, kind, Phrase.of(key), Phrase.of("some"), "", rhythm, 1, Basis.PRACTICE); }
+    private static Task task(String key, TaskKind kind, Rhythm rhythm) { return new Task(key, kind, Phrase.of(key), Phrase.of("some"), Phrase.of(""), rhythm, 1, Basis.PRACTICE); }
 
     private static List<Due> on(LocalDate day, Task task, Done... history) { return DayList.on(day, new Plan(List.of(task)), TODAY, List.of(history)); }
 
@@ -46,7 +46,8 @@ class PlanTest {
         Task change = plan(axolotlTank(), axolotls(2, 22)).task("water-change").orElseThrow();
         assertThat(change.title().text(UnitSystem.METRIC)).isEqualTo("Change 40 L");
         assertThat(change.title().text(UnitSystem.US)).isEqualTo("Change 10.6 gal");
-        assertThat(change.amount().text(UnitSystem.METRIC)).contains("40 L of 160 L (25 %), 4 buckets of 10 L").contains("15 to 18 °C");
+        assertThat(change.amount().text(UnitSystem.METRIC)).isEqualTo("40 L of 160 L (25 %), 4 buckets of 10 L");
+        assertThat(change.how().text(UnitSystem.US)).startsWith("New water at 59 to 64.4 °F. Dechlorinate");
     }
 
     @Test
@@ -56,8 +57,8 @@ class PlanTest {
         Task byLength = plan(sliderPool(), measured).task("feed:they:pellets").orElseThrow();
         Task byMass = plan(sliderPool(), weighed).task("feed:they:pellets").orElseThrow();
         assertThat(byMass.amount().text(UnitSystem.METRIC)).isEqualTo("4 g of pellets");
-        assertThat(byLength.how()).contains("weigh it");
-        assertThat(byMass.how()).doesNotContain("weigh it");
+        assertThat(byLength.how().text(UnitSystem.METRIC)).contains("weigh it");
+        assertThat(byMass.how().text(UnitSystem.METRIC)).doesNotContain("weigh it");
     }
 
     @Test
@@ -67,7 +68,7 @@ class PlanTest {
         Plan before = plan(axolotlTank(), small);
         Plan after = plan(axolotlTank(), grown);
         PlanChange change = PlanChange.between(small, grown, before, after);
-        assertThat(change.why().text(UnitSystem.METRIC)).isEqualTo("They has passed from the stage \"juvenile\" to \"adult\": over 15 cm; males with a swollen vent");
+        assertThat(change.why().text(UnitSystem.METRIC)).isEqualTo("They: from the stage \"juvenile\" to \"adult\" (over 15 cm; males with a swollen vent).");
         assertThat(change.lines().stream().map(l -> l.text(UnitSystem.METRIC))).anyMatch(l -> l.startsWith("New: Earthworm for They")).anyMatch(l -> l.startsWith("No longer: Chopped earthworm for They"));
         assertThat(PlanChange.between(small, small, before, before).isNothing()).isTrue();
     }

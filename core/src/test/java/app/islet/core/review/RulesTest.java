@@ -135,6 +135,9 @@ class RulesTest {
     }
 
     @Test
+    void a_lone_male_lacks_nobody() { assertThat(finding("sexes-at-odds", sliderPool(), sexed("slider", 1, 0, 18))).isEmpty(); }
+
+    @Test
     void the_worst_comes_first() {
         assertThat(review(tank(30, 30, 40, 39), HATCHLING)).isSortedAccordingTo(java.util.Comparator.comparing(Finding::severity));
     }

@@ -37,7 +37,7 @@ class CollectionController {
     }
 
     /** @param self whether it is the one who looks */
-    record Member(long personId, String name, String login, String role, boolean self) {}
+    record Member(long personId, String name, String login, Role role, boolean self) {}
 
     @GetMapping
     String show(Place place, Model model) { return page(place, model, new FormReader(Map.of("role", "HELPER"), place.system())); }
@@ -85,7 +85,7 @@ class CollectionController {
 
     private String page(Place place, Model model, FormReader form) {
         model.addAttribute("members", memberships.ofCollection(place.collectionId()).stream()
-                .map(m -> new Member(m.person().id(), m.person().name(), m.person().login(), m.role().word(), m.person().id().equals(place.person().id()))).toList());
+                .map(m -> new Member(m.person().id(), m.person().name(), m.person().login(), m.role(), m.person().id().equals(place.person().id()))).toList());
         model.addAttribute("fields", List.of(FieldView.of(form, "name", "Name", "text", "", ""), FieldView.of(form, "login", "Sign-in", "text", "", ""),
                 FieldView.of(form, "password", "First password", "password", "", "at least 10 characters"),
                 FieldView.select(form, "role", "Role", Arrays.stream(Role.values()).map(r -> new FieldView.Option(r.name(), r.word())).toList())));

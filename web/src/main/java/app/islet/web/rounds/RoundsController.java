@@ -96,7 +96,7 @@ class RoundsController {
         Units u = place.units();
         List<List<Due>> days = rounds.coming(place, state, FORTNIGHT);
         model.addAttribute("state", state);
-        model.addAttribute("tasks", state.assessment().plan().tasks().stream().map(t -> new RhythmView(u.text(t.title()), u.text(t.amount()), t.rhythm().words(), t.how(), t.basis().words())).toList());
+        model.addAttribute("tasks", state.assessment().plan().tasks().stream().map(t -> new RhythmView(u.text(t.title()), u.text(t.amount()), t.rhythm().words(), u.text(t.how()), t.basis().words())).toList());
         model.addAttribute("days", java.util.stream.IntStream.range(0, FORTNIGHT).mapToObj(i -> {
             LocalDate date = place.today().plusDays(i);
             return new DayView(i == 0 ? "Today" : date.format(DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH)), date,
@@ -120,7 +120,7 @@ class RoundsController {
             String times = due.task().rhythm().perDay() > 1 ? " (%d of %d)".formatted(due.slot(), due.task().rhythm().perDay()) : "";
             String state = line.entry().map(e -> e.kind() == RoundEntry.Kind.SKIPPED ? "skipped: " + e.reason() : "done " + e.enteredAt().atZone(zone).format(TIME))
                     .orElse(due.daysLate() > 0 ? "late by %d %s".formatted(due.daysLate(), due.daysLate() == 1 ? "day" : "days") : "");
-            return new LineView(due.task().key(), due.slot(), u.text(due.task().title()) + times, u.text(due.task().amount()), due.task().how(), state, due.settled(),
+            return new LineView(due.task().key(), due.slot(), u.text(due.task().title()) + times, u.text(due.task().amount()), u.text(due.task().how()), state, due.settled(),
                     due.daysLate() > 0, due.task().kind() == TaskKind.MEASURE, UUID.randomUUID().toString());
         }).toList());
     }

@@ -17,7 +17,7 @@ import java.util.Optional;
 public final class SexesAtOdds implements ResidentRule {
     @Override public Optional<Finding> judge(Situation s, Resident r) {
         Needs.Group group = r.stage().needs().group();
-        if (!r.stage().adult()) {
+        if (!r.stage().adult() || r.count() == 1) {
             return Optional.empty();
         }
         if (group.malesFight() && r.males() > 1) {
