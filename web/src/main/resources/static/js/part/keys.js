@@ -19,6 +19,7 @@ export function enhance(root) {
     if (!hook) return;
     if (!jump.open) jump.showModal();
     field.value = "";
+    field.focus();
     if (places.length === 0) places = await (await fetch(hook.dataset.jumpUrl)).json();
     show();
   }

@@ -84,7 +84,9 @@ class PagesTest {
     @Test
     void keys_jump_and_go() {
         Page page = ISLET.owner();
+        page.navigate("/c/weir-mill/care");
         page.keyboard().press("/");
+        assertThat(page.locator("#jump-list li")).not().hasCount(0);
         page.locator("#jump-field").fill("hum rec");
         assertThat(page.locator("#jump-list li")).hasText("Hum tank, records");
         page.keyboard().press("Enter");

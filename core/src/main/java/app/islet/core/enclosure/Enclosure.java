@@ -1,5 +1,6 @@
 package app.islet.core.enclosure;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -63,6 +64,9 @@ public record Enclosure(String name, Vessel vessel, Water water, Ground ground, 
             default -> throw new IllegalArgumentException("there is no number called " + change.field());
         };
     }
+
+    /** This design with a tube fitted on {@code day} in place of the old one. */
+    public Enclosure withNewTube(LocalDate day) { return replacing(Equipment.UvbLamp.class, new Equipment.UvbLamp(Optional.of(day))); }
 
     /** Land to start from where there is none: a beach that rises just above the line. */
     private Land landOr() { return land.orElse(new Land(20, Math.min(vessel.heightCm(), waterLineCm() + 2), 0)); }

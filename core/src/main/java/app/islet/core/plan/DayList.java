@@ -8,12 +8,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What is due on a day, given what was done before it.
  *
  * <p>Daily tasks and fixed weekdays fall due on their days and pass when missed: two meals are not given at once. Tasks
- * with an interval count from the last time they were done, or from the day the plan began, and wait until they are.
+ * with an interval count from the last time they were done, as logged or as the design tells, else from the day the plan began, and wait until they are.
  */
 public final class DayList {
     private DayList() {}
@@ -58,8 +59,8 @@ public final class DayList {
         if (!rhythm.waits()) {
             return Optional.of(new Due(task, slot, 0, false));
         }
-        LocalDate next = history.stream().filter(d -> matches(d, task, slot) && d.day().isBefore(day)).map(Done::day)
-                .max(Comparator.naturalOrder()).map(last -> last.plusDays(rhythm.everyDays())).orElse(firstDue(task, start));
+        LocalDate next = Stream.concat(history.stream().filter(d -> matches(d, task, slot)).map(Done::day), task.lastKnown().stream())
+                .filter(done -> done.isBefore(day)).max(Comparator.naturalOrder()).map(last -> last.plusDays(rhythm.everyDays())).orElse(firstDue(task, start));
         return next.isAfter(day) ? Optional.empty() : Optional.of(new Due(task, slot, (int) ChronoUnit.DAYS.between(next, day), false));
     }
 

@@ -11,7 +11,7 @@ import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.resident.Resident;
 import app.islet.core.review.Situation;
-import java.time.temporal.ChronoUnit;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -68,7 +68,7 @@ public final class Planner {
         boolean uv = s.residents().stream().anyMatch(r -> r.stage().needs().uv().isPresent());
         if (uv && s.enclosure().has(Equipment.UvbLamp.class)) {
             tasks.add(new Task("replace-tube", TaskKind.REPLACE_TUBE, Phrase.of("Replace the UVB tube"), Phrase.of("1 tube"),
-                    Phrase.of("Six months is the rule followed here; write the date in the design."), Rhythm.every(tubeDays(s)), 10, Basis.PRACTICE));
+                    Phrase.of("Six months is the rule followed here; some say twelve."), Rhythm.every(TUBE_DAYS), tubeFitted(s), 10, Basis.PRACTICE));
         }
         tasks.add(new Task("measure", TaskKind.MEASURE, Phrase.of("Measure and weigh"), Phrase.of("each animal"),
                 Phrase.of("Not while it moults. The stage and the portions follow the measurement."), Rhythm.every(growing(s) ? 14 : 60), 5, Basis.PRACTICE));
@@ -105,11 +105,8 @@ public final class Planner {
         return s.residents().stream().anyMatch(r -> r.bodyCm() < 0.9 * r.sheet().adultLengthCm());
     }
 
-    /** Days of the rhythm, shortened once when the tube was fitted in the past: what is left of its life, at least a day. */
-    private static int tubeDays(Situation s) {
-        Optional<Integer> left = s.enclosure().all(Equipment.UvbLamp.class).flatMap(l -> l.fittedOn().stream())
-                .map(on -> TUBE_DAYS - (int) ChronoUnit.DAYS.between(on, s.date())).min(Comparator.naturalOrder());
-        return left.isEmpty() ? TUBE_DAYS : Math.max(1, Math.min(TUBE_DAYS, left.get()));
+    private static Optional<LocalDate> tubeFitted(Situation s) {
+        return s.enclosure().all(Equipment.UvbLamp.class).flatMap(lamp -> lamp.fittedOn().stream()).min(Comparator.naturalOrder());
     }
 
     private static String slug(String text) {

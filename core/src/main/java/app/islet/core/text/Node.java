@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -21,6 +23,7 @@ import tools.jackson.dataformat.yaml.YAMLFactory;
 public record Node(@Nullable Object value, int line) {
     /** Deeper nesting than any document of ours has; it stops a hostile text from exhausting the stack. */
     private static final int MAX_DEPTH = 20;
+    private static final Pattern LINE_IN_MESSAGE = Pattern.compile("in '?reader'?, line (\\d+), column");
 
     /** @throws UnreadableException if the text is not one JSON value */
     public static Node json(String name, String text) {
@@ -45,9 +48,22 @@ public record Node(@Nullable Object value, int line) {
             }
             return root;
         } catch (JacksonException e) {
-            int at = e.getLocation() == null ? line : Math.max(1, e.getLocation().getLineNr());
-            throw refused(name, at, "this cannot be read: " + e.getOriginalMessage());
+            throw refused(name, lineOf(e, line), "this cannot be read: " + firstSentence(e.getOriginalMessage()));
         }
+    }
+
+    /** The YAML reader tells the line in its message only, as {@code in reader, line 2, column 1}. */
+    private static int lineOf(JacksonException e, int fallback) {
+        Matcher told = LINE_IN_MESSAGE.matcher(e.getOriginalMessage());
+        if (told.find()) {
+            return Integer.parseInt(told.group(1));
+        }
+        return e.getLocation() == null ? fallback : Math.max(1, e.getLocation().getLineNr());
+    }
+
+    private static String firstSentence(String message) {
+        int reader = message.indexOf("\n in ");
+        return (reader < 0 ? message : message.substring(0, reader)).replace('\n', ' ');
     }
 
     private static UnreadableException refused(String name, int line, String sentence) {

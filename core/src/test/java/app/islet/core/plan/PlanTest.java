@@ -133,4 +133,36 @@ class PlanTest {
         double pellets = 0.092 * 0.45 * 0.005 * 9 * 8 / 7;
         assertThat(a.ammoniaGPerDay()).isCloseTo(worms + pellets, within(1e-9));
     }
+
+    @Test
+    void a_tube_is_due_six_months_after_it_was_fitted_not_after_the_plan_began() {
+        Enclosure pool = app.islet.core.Setups.with(sliderPool(), new app.islet.core.enclosure.Equipment.UvbLamp(Optional.of(TODAY.minusDays(180))));
+        Task tube = plan(pool, animals("slider", 1, 18)).task("replace-tube").orElseThrow();
+        assertThat(on(TODAY.plusDays(1), tube)).isEmpty();
+        assertThat(on(TODAY.plusDays(2), tube)).hasSize(1);
+        assertThat(on(TODAY.plusDays(12), tube)).extracting(Due::daysLate).containsExactly(10);
+        assertThat(on(TODAY.plusDays(13), tube, new Done("replace-tube", TODAY.plusDays(12), 1, false))).isEmpty();
+    }
+
+    @Test
+    void two_kinds_in_one_box_share_the_stricter_upkeep() {
+        Resident frogs = animals("dwarf-frog", 3, 3);
+        Resident tadpoles = animals("dwarf-frog", 5, 0.8);
+        Plan together = plan(app.islet.core.Setups.tank(60, 40, 30, 20), frogs, tadpoles);
+        assertThat(together.task("water-change").orElseThrow().amount().text(UnitSystem.METRIC)).contains("(50 %)");
+    }
+
+    @Test
+    void rhythms_read_as_one_says_them() {
+        assertThat(Rhythm.every(1).words()).isEqualTo("daily");
+        assertThat(Rhythm.timesADay(2).words()).isEqualTo("twice daily");
+        assertThat(Rhythm.every(28).words()).isEqualTo("every 28 days");
+        assertThat(Rhythm.on(Set.of(DayOfWeek.SATURDAY, DayOfWeek.MONDAY)).words()).isEqualTo("on Mon, Sat");
+    }
+
+    @Test
+    void a_rhythm_is_one_thing_or_the_other() {
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new Rhythm(Set.of(DayOfWeek.MONDAY), 2, 1)).hasMessage("a rhythm is either weekdays or a number of days");
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new Rhythm(Set.of(), 1, 0)).isInstanceOf(IllegalArgumentException.class);
+    }
 }

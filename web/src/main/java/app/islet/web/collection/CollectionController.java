@@ -29,11 +29,13 @@ class CollectionController {
     private final MembershipRepository memberships;
     private final PersonRepository people;
     private final PasswordEncoder passwords;
+    private final NewCollections collections;
 
-    CollectionController(MembershipRepository memberships, PersonRepository people, PasswordEncoder passwords) {
+    CollectionController(MembershipRepository memberships, PersonRepository people, PasswordEncoder passwords, NewCollections collections) {
         this.memberships = memberships;
         this.people = people;
         this.passwords = passwords;
+        this.collections = collections;
     }
 
     /** @param self whether it is the one who looks */
@@ -52,7 +54,7 @@ class CollectionController {
         Role role = form.choice("role", Role.class, Role.HELPER);
         Optional<Person> known = form.hasErrors() ? Optional.empty() : people.findByLogin(login);
         if (known.isPresent()) {
-            form.refuse("login", "There is a person with this sign-in already; choose another.");
+            return invite(place, known.get(), role, flash);
         }
         String name = form.text("name", 60, "a name");
         String password = Logins.password(form);
@@ -64,6 +66,27 @@ class CollectionController {
         memberships.save(new Membership(place.collection(), person, role));
         flash.addFlashAttribute("saved", name + " may now sign in.");
         return "redirect:" + place.path("/collection");
+    }
+
+    /** Somebody with a sign-in already keeps name and password; only the membership is new. */
+    private String invite(Place place, Person known, Role role, RedirectAttributes flash) {
+        if (memberships.existsById(new Membership.Key(place.collectionId(), known.id()))) {
+            flash.addFlashAttribute("refused", known.name() + " is here already.");
+        } else {
+            memberships.save(new Membership(place.collection(), known, role));
+            flash.addFlashAttribute("saved", known.name() + " is now a member, with the sign-in they have.");
+        }
+        return "redirect:" + place.path("/collection");
+    }
+
+    /** Makes another collection, owned by whoever asks. */
+    @PostMapping("/another")
+    String another(Place place, @RequestParam String name, RedirectAttributes flash) {
+        if (name.isBlank() || name.strip().length() > 60) {
+            flash.addFlashAttribute("refused", "Please give the new collection a name of 1 to 60 characters.");
+            return "redirect:" + place.path("/collection");
+        }
+        return "redirect:/c/" + collections.create(name.strip(), place.collection().zone(), place.person()).slug();
     }
 
     @PostMapping("/members/{personId}")
@@ -86,6 +109,7 @@ class CollectionController {
     private String page(Place place, Model model, FormReader form) {
         model.addAttribute("members", memberships.ofCollection(place.collectionId()).stream()
                 .map(m -> new Member(m.person().id(), m.person().name(), m.person().login(), m.role(), m.person().id().equals(place.person().id()))).toList());
+        model.addAttribute("mine", memberships.ofPerson(place.person().login()).stream().map(Membership::collection).toList());
         model.addAttribute("fields", List.of(FieldView.of(form, "name", "Name", "text", "", ""), FieldView.of(form, "login", "Sign-in", "text", "", ""),
                 FieldView.of(form, "password", "First password", "password", "", "at least 10 characters"),
                 FieldView.select(form, "role", "Role", Arrays.stream(Role.values()).map(r -> new FieldView.Option(r.name(), r.word())).toList())));

@@ -198,9 +198,10 @@ public class Enclosures {
     }
 
     @Transactional
-    public void changeResident(Place place, long enclosureId, long residentId, Resident resident) {
+    public void describeResident(Place place, long enclosureId, long residentId, String name, int count, int males, int females) {
         place.require(Role.KEEPER);
-        resident(place, enclosureId, residentId).describe(resident.name(), resident.count(), resident.males(), resident.females(), resident.statedStage().orElse(null));
+        ResidentRecord record = resident(place, enclosureId, residentId);
+        record.describe(name, count, males, females, record.statedStage());
     }
 
     @Transactional

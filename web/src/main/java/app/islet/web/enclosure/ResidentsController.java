@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The Residents step: who lives here, at which stage, how many, which sexes. */
 @Controller
@@ -61,6 +62,31 @@ class ResidentsController {
         return "redirect:" + place.path("/enclosures/" + id + "/residents");
     }
 
+    /** Corrects name, number and sexes. The species and the measured length stay: another animal is another resident. */
+    @PostMapping("/{residentId}")
+    String correct(Place place, @PathVariable long id, @PathVariable long residentId, @RequestParam Map<String, String> typed, RedirectAttributes flash) {
+        place.require(Role.KEEPER);
+        FormReader form = new FormReader(typed, place.system());
+        int count = form.whole("count", 1, 1000, 1);
+        int males = form.whole("males", 0, 1000, 0);
+        int females = form.whole("females", 0, 1000, 0);
+        String name = form.text("name", 60, "a name");
+        refuseTooManySexes(form, count, males, females);
+        if (form.hasErrors()) {
+            flash.addFlashAttribute("refused", String.join(" ", form.errors().values()));
+        } else {
+            enclosures.describeResident(place, id, residentId, name, count, males, females);
+            flash.addFlashAttribute("saved", "Saved.");
+        }
+        return "redirect:" + place.path("/enclosures/" + id + "/residents");
+    }
+
+    private static void refuseTooManySexes(FormReader form, int count, int males, int females) {
+        if (males + females > count) {
+            form.refuse("males", "%d males and %d females are more than the %d animals there are.".formatted(males, females, count));
+        }
+    }
+
     private Optional<Resident> read(FormReader form) {
         Optional<CareSheet> sheet = library.find(form.typed("species"));
         if (sheet.isEmpty()) {
@@ -69,9 +95,7 @@ class ResidentsController {
         int count = form.whole("count", 1, 1000, 1);
         int males = form.whole("males", 0, 1000, 0);
         int females = form.whole("females", 0, 1000, 0);
-        if (males + females > count) {
-            form.refuse("males", "%d males and %d females are more than the %d animals there are.".formatted(males, females, count));
-        }
+        refuseTooManySexes(form, count, males, females);
         OptionalDouble length = form.optional("length", Dimension.LENGTH, 0.1, 300);
         OptionalDouble mass = form.optional("mass", Dimension.MASS, 0.001, 500_000);
         Optional<String> stage = Optional.of(form.typed("stage")).filter(s -> !s.isEmpty()).map(s -> s.substring(s.indexOf('/') + 1));

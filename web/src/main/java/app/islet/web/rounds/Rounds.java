@@ -4,6 +4,7 @@ import app.islet.core.plan.DayList;
 import app.islet.core.plan.Done;
 import app.islet.core.plan.Due;
 import app.islet.core.plan.Task;
+import app.islet.core.plan.TaskKind;
 import app.islet.web.collection.Place;
 import app.islet.web.enclosure.EnclosureRepository;
 import app.islet.web.enclosure.EnclosureState;
@@ -93,6 +94,10 @@ public class Rounds {
         if (!settled && slot >= 1 && slot <= task.rhythm().perDay()) {
             entries.save(new RoundEntry(enclosureId, taskKey, task.title().text(app.islet.core.quantity.UnitSystem.METRIC), day, slot,
                     skipped ? RoundEntry.Kind.SKIPPED : RoundEntry.Kind.DONE, reason, clientId, clock.instant(), place.person().id()));
+            // A keeper who fits a new tube need not write its date into the design as well.
+            if (task.kind() == TaskKind.REPLACE_TUBE && !skipped && place.mayDesign()) {
+                enclosures.save(place, enclosureId, state.design().withNewTube(day));
+            }
         }
     }
 

@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.boot.SpringApplication;
@@ -29,6 +30,17 @@ public final class Islet {
     private final String base;
 
     private Islet() {
+        context = start("--islet.demo=true");
+        base = address(context);
+        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(CHROMIUM_FLAGS));
+        Runtime.getRuntime().addShutdownHook(new Thread(context::close));
+    }
+
+    private static String address(ConfigurableApplicationContext context) { return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port"); }
+
+    /** The application on a database of its own. */
+    private static ConfigurableApplicationContext start(String... arguments) {
         String server = System.getenv("ISLET_TEST_DB");
         if (server == null) {
             throw new IllegalStateException("these tests need a PostgreSQL of their own; run ./islet test, which starts one");
@@ -40,11 +52,27 @@ public final class Islet {
         } catch (SQLException e) {
             throw new IllegalStateException("no database for the tests at " + server, e);
         }
-        context = SpringApplication.run(IsletApplication.class, "--server.port=0", "--islet.demo=true", "--spring.datasource.url=jdbc:postgresql://" + server + "/" + database, "--spring.datasource.password=" + password);
-        base = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
-        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(CHROMIUM_FLAGS));
-        Runtime.getRuntime().addShutdownHook(new Thread(context::close));
+        List<String> all = new ArrayList<>(List.of(arguments));
+        all.addAll(List.of("--server.port=0", "--spring.datasource.url=jdbc:postgresql://" + server + "/" + database, "--spring.datasource.password=" + password));
+        return SpringApplication.run(IsletApplication.class, all.toArray(String[]::new));
+    }
+
+    /** A second application, on an empty database, for what only the first visit shows. */
+    public Empty empty() { return new Empty(start()); }
+
+    /** Closes with its test. */
+    public final class Empty implements AutoCloseable {
+        private final ConfigurableApplicationContext context;
+
+        private Empty(ConfigurableApplicationContext context) { this.context = context; }
+
+        public Page page() {
+            BrowserContext fresh = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(address(context)));
+            fresh.setDefaultTimeout(10_000);
+            return fresh.newPage();
+        }
+
+        @Override public void close() { context.close(); }
     }
 
     public static synchronized Islet running() {
