@@ -63,6 +63,11 @@ class FirstVisitTest {
             page.locator("form[action$='/residents'] > button").click();
             assertThat(page.locator(".resident")).containsText("2 African dwarf frogs (froglet), 1 male, 1 female");
             page.click("summary:has-text('Correct')");
+            page.fill(".correct input[name=count]", "0");
+            page.fill(".correct input[name=name]", "Renamed");
+            page.click(".correct button");
+            assertThat(page.locator(".correct .note")).containsText("\"0\" should be a whole number from 1 to 1000.");
+            assertThat(page.locator(".correct input[name=name]")).hasValue("Renamed");
             page.fill(".correct input[name=count]", "3");
             page.click(".correct button");
             assertThat(page.locator(".resident")).containsText("3 African dwarf frogs (froglet)");

@@ -187,6 +187,42 @@ class KeepersPathTest {
     }
 
     @Test
+    void two_who_type_at_once_do_not_overwrite_each_other_unasked() {
+        Page one = Islet.running().owner();
+        String base = enclosure(one, "Shared tank", "60", "30", "30");
+        one.navigate(base + "/build");
+        Page two = Islet.running().owner();
+        two.navigate(base + "/build");
+        two.fill("#depth", "20");
+        press(two, "Save the design");
+        assertThat(two.locator(".flash")).containsText("Saved.");
+        one.fill("#depth", "12");
+        press(one, "Save the design");
+        assertThat(one.locator(".flash.refused")).containsText("Somebody saved this design while you typed");
+        assertThat(one.locator("#depth")).hasValue("12");
+        press(one, "Save the design");
+        assertThat(one.locator(".flash")).containsText("Saved.");
+        two.reload();
+        assertThat(two.locator("#depth")).hasValue("12");
+    }
+
+    @Test
+    void a_design_survives_a_lost_connection() {
+        Page page = Islet.running().owner();
+        String base = enclosure(page, "Lost tank", "60", "30", "30");
+        page.navigate(base + "/build");
+        page.context().setOffline(true);
+        page.fill("#depth", "17");
+        assertThat(page.locator("[data-preview-state]")).hasText("No connection: the drawing waits. Nothing typed is lost.");
+        page.context().setOffline(false);
+        page.fill("#depth", "18");
+        assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
+        assertThat(page.locator(".headline .big")).hasText("32.4");
+        press(page, "Save the design");
+        assertThat(page.locator("#depth")).hasValue("18");
+    }
+
+    @Test
     void a_keeper_of_inches_sees_and_types_inches() {
         Page page = Islet.running().owner();
         String base = enclosure(page, "Inch tank", "121.92", "60.96", "25.4");

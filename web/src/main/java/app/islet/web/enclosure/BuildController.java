@@ -61,6 +61,11 @@ class BuildController {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return page(model, state, form, Answer.of(state.assessment(), place.system()));
         }
+        if (!form.typed("revision").equals(String.valueOf(state.revision()))) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            model.addAttribute("refused", "Somebody saved this design while you typed. What you typed is below; save again to put it over theirs.");
+            return page(model, state, form, Answer.of(state.with(design.get()).assessment(), place.system()));
+        }
         String field = typed.getOrDefault("applyField", "");
         enclosures.save(place, id, field.isEmpty() ? design.get() : changed(design.get(), field, typed.getOrDefault("applyValue", "")));
         flash.addFlashAttribute("saved", field.isEmpty() ? "Saved." : "Applied and saved.");

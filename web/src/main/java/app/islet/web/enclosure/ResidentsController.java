@@ -62,9 +62,15 @@ class ResidentsController {
         return "redirect:" + place.path("/enclosures/" + id + "/residents");
     }
 
+    /** What was typed into one resident's correction, kept while something in it is wrong. */
+    record Correction(long residentId, FormReader form) {
+        public String sentence() { return String.join(" ", form.errors().values()); }
+    }
+
     /** Corrects name, number and sexes. The species and the measured length stay: another animal is another resident. */
     @PostMapping("/{residentId}")
-    String correct(Place place, @PathVariable long id, @PathVariable long residentId, @RequestParam Map<String, String> typed, RedirectAttributes flash) {
+    String correct(Place place, @PathVariable long id, @PathVariable long residentId, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response,
+                   RedirectAttributes flash) {
         place.require(Role.KEEPER);
         FormReader form = new FormReader(typed, place.system());
         int count = form.whole("count", 1, 1000, 1);
@@ -73,11 +79,12 @@ class ResidentsController {
         String name = form.text("name", 60, "a name");
         refuseTooManySexes(form, count, males, females);
         if (form.hasErrors()) {
-            flash.addFlashAttribute("refused", String.join(" ", form.errors().values()));
-        } else {
-            enclosures.describeResident(place, id, residentId, name, count, males, females);
-            flash.addFlashAttribute("saved", "Saved.");
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            model.addAttribute("correction", new Correction(residentId, form));
+            return show(place, id, model);
         }
+        enclosures.describeResident(place, id, residentId, name, count, males, females);
+        flash.addFlashAttribute("saved", "Saved.");
         return "redirect:" + place.path("/enclosures/" + id + "/residents");
     }
 
