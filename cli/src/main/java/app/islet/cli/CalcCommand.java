@@ -3,6 +3,7 @@ package app.islet.cli;
 import app.islet.core.calculator.Batch;
 import app.islet.core.calculator.Calculators;
 import app.islet.core.calculator.RefusedException;
+
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.CharacterCodingException;
@@ -19,15 +20,21 @@ final class CalcCommand {
 
     static int run(List<String> args, PrintStream out, PrintStream err) {
         if (args.isEmpty()) {
-            err.println("calc takes a calculator and its inputs, as in: ./islet calc tank-volume lengthCm=90 widthCm=45 heightCm=45");
+            err.println(
+                    "calc takes a calculator and its inputs, as in: ./islet calc tank-volume lengthCm=90 widthCm=45 heightCm=45");
             return Main.UNREADABLE;
         }
-        return args.get(0).equals("--batch") ? batch(args.subList(1, args.size()), out, err) : one(args, out, err);
+        return args.get(0).equals("--batch")
+                ? batch(args.subList(1, args.size()), out, err)
+                : one(args, out, err);
     }
 
     private static int one(List<String> args, PrintStream out, PrintStream err) {
         try {
-            out.println(Batch.json(args.get(0), Calculators.run(args.get(0), pairs(args.subList(1, args.size())))));
+            out.println(
+                    Batch.json(
+                            args.get(0),
+                            Calculators.run(args.get(0), pairs(args.subList(1, args.size())))));
             return Main.OK;
         } catch (RefusedException e) {
             err.println(e.getMessage());
@@ -40,10 +47,13 @@ final class CalcCommand {
         for (String word : words) {
             int at = word.indexOf('=');
             if (at < 1) {
-                throw new RefusedException("", "\"%s\" is not of the form key=value".formatted(word));
+                throw new RefusedException(
+                        "", "\"%s\" is not of the form key=value".formatted(word));
             }
             if (pairs.put(word.substring(0, at), word.substring(at + 1)) != null) {
-                throw new RefusedException(word.substring(0, at), "%s is given twice".formatted(word.substring(0, at)));
+                throw new RefusedException(
+                        word.substring(0, at),
+                        "%s is given twice".formatted(word.substring(0, at)));
             }
         }
         return pairs;
@@ -55,7 +65,9 @@ final class CalcCommand {
             return Main.UNREADABLE;
         }
         try {
-            Files.readAllLines(Path.of(args.get(0))).stream().map(Batch::answer).forEach(out::println);
+            Files.readAllLines(Path.of(args.get(0))).stream()
+                    .map(Batch::answer)
+                    .forEach(out::println);
             return Main.OK;
         } catch (NoSuchFileException e) {
             err.println(args.get(0) + ": there is no such file");

@@ -6,6 +6,7 @@ import app.islet.core.care.CareLibrary;
 import app.islet.core.document.DocumentReader;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.core.text.UnreadableException;
+
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.CharacterCodingException;
@@ -15,7 +16,10 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 
-/** Reads an enclosure document and prints its assessment: 0 all well, 1 a Danger or Wrong finding, 2 unreadable. */
+/**
+ * Reads an enclosure document and prints its assessment: 0 all well, 1 a Danger or Wrong finding, 2
+ * unreadable.
+ */
 final class CheckCommand {
     private static final int FAILS = 1;
 
@@ -28,8 +32,11 @@ final class CheckCommand {
         }
         String file = args.get(0);
         try {
-            EnclosureDocument document = new DocumentReader(CareLibrary.bundled()).read(file, Files.readString(Path.of(file)));
-            Assessment assessment = Assessment.of(document.enclosure(), document.residents(), today);
+            EnclosureDocument document =
+                    new DocumentReader(CareLibrary.bundled())
+                            .read(file, Files.readString(Path.of(file)));
+            Assessment assessment =
+                    Assessment.of(document.enclosure(), document.residents(), today);
             out.print(AssessmentJson.write(assessment));
             return assessment.review().fails() ? FAILS : Main.OK;
         } catch (UnreadableException e) {

@@ -29,7 +29,9 @@ public final class Main {
             case "check" -> CheckCommand.run(rest, today, out, err);
             case "calc" -> CalcCommand.run(rest, out, err);
             default -> {
-                err.println("usage: check FILE.json | calc ID key=value ... | calc --batch FILE; got " + Arrays.toString(args.toArray()));
+                err.println(
+                        "usage: check FILE.json | calc ID key=value ... | calc --batch FILE; got "
+                                + Arrays.toString(args.toArray()));
                 yield UNREADABLE;
             }
         };

@@ -2,13 +2,6 @@ package app.islet.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.PrintStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.LocalDate;
-import java.util.List;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -16,31 +9,57 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class MainTest {
     private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
     private final ByteArrayOutputStream out = new ByteArrayOutputStream();
     private final ByteArrayOutputStream err = new ByteArrayOutputStream();
 
-    private int run(String... args) { return Main.run(List.of(args), DAY, new PrintStream(out), new PrintStream(err)); }
+    private int run(String... args) {
+        return Main.run(List.of(args), DAY, new PrintStream(out), new PrintStream(err));
+    }
 
     @Test
     void a_sound_enclosure_ends_with_0_and_its_assessment() {
         assertThat(run("check", "../samples/axolotl-pair.json")).isZero();
-        assertThat(out.toString()).contains("\"waterL\" : 160.0", "\"severity\" : \"Note\"", "\"date\" : \"2026-03-02\"").doesNotContain("Danger");
+        assertThat(out.toString())
+                .contains(
+                        "\"waterL\" : 160.0",
+                        "\"severity\" : \"Note\"",
+                        "\"date\" : \"2026-03-02\"")
+                .doesNotContain("Danger");
         assertThat(err.toString()).isEmpty();
     }
 
     @Test
     void a_danger_ends_with_1() {
         assertThat(run("check", "../samples/musk-too-deep.json")).isEqualTo(1);
-        assertThat(out.toString()).contains("\"rule\" : \"water-too-deep\"", "\"field\" : \"/water/depthCm\"");
+        assertThat(out.toString())
+                .contains("\"rule\" : \"water-too-deep\"", "\"field\" : \"/water/depthCm\"");
     }
 
-    /** Samples of good practice pass, those of bad practice fail with the rule they were written for. */
+    /**
+     * Samples of good practice pass, those of bad practice fail with the rule they were written
+     * for.
+     */
     @ParameterizedTest(name = "{0}: exit {1}, {2}")
-    @CsvSource({"axolotl-pair, 0, hygiene-for-people", "slider-pool, 0, mains-and-water", "crab-forest, 0, hygiene-for-people", "axolotl-in-the-warm, 1, harmful-ground",
-        "axolotl-in-the-warm, 1, too-warm-in-summer", "eft-in-water, 1, wrong-world", "musk-too-deep, 1, no-way-out"})
+    @CsvSource({
+        "axolotl-pair, 0, hygiene-for-people",
+        "slider-pool, 0, mains-and-water",
+        "crab-forest, 0, hygiene-for-people",
+        "axolotl-in-the-warm, 1, harmful-ground",
+        "axolotl-in-the-warm, 1, too-warm-in-summer",
+        "eft-in-water, 1, wrong-world",
+        "musk-too-deep, 1, no-way-out"
+    })
     void samples_are_judged_as_they_were_meant(String sample, int exit, String rule) {
         assertThat(run("check", "../samples/" + sample + ".json")).isEqualTo(exit);
         assertThat(out.toString()).contains("\"rule\" : \"" + rule + "\"");
@@ -67,26 +86,43 @@ class MainTest {
 
     @Test
     void a_file_that_is_no_text_ends_with_2(@TempDir Path folder) throws IOException {
-        Path file = Files.write(folder.resolve("picture.json"), new byte[] {(byte) 0xff, (byte) 0xd8, 0, 1});
+        Path file =
+                Files.write(
+                        folder.resolve("picture.json"),
+                        new byte[] {(byte) 0xff, (byte) 0xd8, 0, 1});
         assertThat(run("check", file.toString())).isEqualTo(2);
         assertThat(err.toString()).contains("not a text file in UTF-8");
     }
 
     @Test
     void calc_prints_one_object() {
-        assertThat(run("calc", "water-change-to", "nowMgPerL=100", "targetMgPerL=51.2", "maxPercent=20")).isZero();
+        assertThat(
+                        run(
+                                "calc",
+                                "water-change-to",
+                                "nowMgPerL=100",
+                                "targetMgPerL=51.2",
+                                "maxPercent=20"))
+                .isZero();
         assertThat(out.toString()).startsWith("{\"changes\":3,\"percentEach\":");
     }
 
     @Test
     void a_batch_answers_every_line_in_order(@TempDir Path folder) throws IOException {
-        Path file = Files.writeString(folder.resolve("lines"), """
+        Path file =
+                Files.writeString(
+                        folder.resolve("lines"),
+                        """
                 {"id": "tan", "in": {"feedG": 1, "proteinPercent": 50}}
                 {"id": "tan", "in": {"feedG": -1, "proteinPercent": 50}}
                 {"id": "water-change", "in": {"nowMgPerL": 10, "percent": 50}}
                 """);
         assertThat(run("calc", "--batch", file.toString())).isZero();
-        assertThat(out.toString().lines()).hasSize(3).satisfiesExactly(a -> assertThat(a).startsWith("{\"tanG\":0.046"),
-                b -> assertThat(b).startsWith("{\"error\":\"feedG must be 0 to"), c -> assertThat(c).isEqualTo("{\"afterMgPerL\":5.0}"));
+        assertThat(out.toString().lines())
+                .hasSize(3)
+                .satisfiesExactly(
+                        a -> assertThat(a).startsWith("{\"tanG\":0.046"),
+                        b -> assertThat(b).startsWith("{\"error\":\"feedG must be 0 to"),
+                        c -> assertThat(c).isEqualTo("{\"afterMgPerL\":5.0}"));
     }
 }

@@ -11,36 +11,79 @@ import app.islet.core.review.Review;
 import app.islet.core.review.Situation;
 import app.islet.core.survey.Survey;
 import app.islet.core.water.Ammonia;
+
 import java.time.LocalDate;
 import java.util.List;
 
 /**
- * The front door: a design, its residents and a day in; everything Islet can say about them out, computed once.
+ * The front door: a design, its residents and a day in; everything Islet can say about them out,
+ * computed once.
  *
  * @param ammoniaGPerDay nitrogen of total ammonia that the planned food makes on an average day, g
  */
-public record Assessment(Situation situation, Review review, Plan plan, List<Purchase> shopping, double ammoniaGPerDay) {
+public record Assessment(
+        Situation situation,
+        Review review,
+        Plan plan,
+        List<Purchase> shopping,
+        double ammoniaGPerDay) {
     public static Assessment of(Enclosure enclosure, List<Resident> residents, LocalDate date) {
         Situation situation = Situation.of(enclosure, residents, date);
-        return new Assessment(situation, Review.of(situation), Planner.plan(situation), Shopping.list(situation), ammonia(residents));
+        return new Assessment(
+                situation,
+                Review.of(situation),
+                Planner.plan(situation),
+                Shopping.list(situation),
+                ammonia(residents));
     }
 
-    public Enclosure enclosure() { return situation.enclosure(); }
+    public Enclosure enclosure() {
+        return situation.enclosure();
+    }
 
-    public Survey survey() { return situation.survey(); }
+    public Survey survey() {
+        return situation.survey();
+    }
 
-    public Climate climate() { return situation.climate(); }
+    public Climate climate() {
+        return situation.climate();
+    }
 
-    public List<Resident> residents() { return situation.residents(); }
+    public List<Resident> residents() {
+        return situation.residents();
+    }
 
     /** Animals in the enclosure. */
-    public int heads() { return residents().stream().mapToInt(Resident::count).sum(); }
+    public int heads() {
+        return residents().stream().mapToInt(Resident::count).sum();
+    }
 
     private static double ammonia(List<Resident> residents) {
-        return residents.stream().mapToDouble(r -> r.stage().foods().stream().mapToDouble(food -> {
-            double timesADay = food.rhythm().weekdays().isEmpty() ? (double) food.rhythm().perDay() / food.rhythm().everyDays()
-                    : food.rhythm().weekdays().size() * food.rhythm().perDay() / 7.0;
-            return Ammonia.tanG(food.gramsFor(r.bodyG()).orElse(0) * r.count() * timesADay, food.proteinPercent());
-        }).sum()).sum();
+        return residents.stream()
+                .mapToDouble(
+                        r ->
+                                r.stage().foods().stream()
+                                        .mapToDouble(
+                                                food -> {
+                                                    double timesADay =
+                                                            food.rhythm().weekdays().isEmpty()
+                                                                    ? (double)
+                                                                                    food.rhythm()
+                                                                                            .perDay()
+                                                                            / food.rhythm()
+                                                                                    .everyDays()
+                                                                    : food.rhythm()
+                                                                                    .weekdays()
+                                                                                    .size()
+                                                                            * food.rhythm().perDay()
+                                                                            / 7.0;
+                                                    return Ammonia.tanG(
+                                                            food.gramsFor(r.bodyG()).orElse(0)
+                                                                    * r.count()
+                                                                    * timesADay,
+                                                            food.proteinPercent());
+                                                })
+                                        .sum())
+                .sum();
     }
 }

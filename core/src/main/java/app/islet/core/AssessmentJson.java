@@ -4,18 +4,25 @@ import app.islet.core.quantity.UnitSystem;
 import app.islet.core.review.Finding;
 import app.islet.core.survey.Survey;
 import app.islet.core.text.Fields;
-import java.util.LinkedHashMap;
-import java.util.Map;
+
 import tools.jackson.databind.json.JsonMapper;
 
-/** An assessment as JSON: SI figures with their unit in the key, sentences in metric units. Described in docs/format.md. */
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/**
+ * An assessment as JSON: SI figures with their unit in the key, sentences in metric units.
+ * Described in docs/format.md.
+ */
 public final class AssessmentJson {
     public static final int VERSION = 1;
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
     private AssessmentJson() {}
 
-    public static String write(Assessment a) { return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(tree(a)) + "\n"; }
+    public static String write(Assessment a) {
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(tree(a)) + "\n";
+    }
 
     private static Map<String, Object> tree(Assessment a) {
         Map<String, Object> root = new LinkedHashMap<>();
@@ -24,28 +31,50 @@ public final class AssessmentJson {
         root.put("name", a.enclosure().name());
         root.put("date", a.situation().date().toString());
         root.put("figures", figures(a));
-        root.put("residents", a.residents().stream().map(r -> {
-            Map<String, Object> map = new LinkedHashMap<>();
-            map.put("name", r.name());
-            map.put("species", r.sheet().id());
-            map.put("stage", r.stage().id());
-            map.put("count", r.count());
-            map.put("lengthCm", r.bodyCm());
-            map.put("massG", r.bodyG());
-            return map;
-        }).toList());
+        root.put(
+                "residents",
+                a.residents().stream()
+                        .map(
+                                r -> {
+                                    Map<String, Object> map = new LinkedHashMap<>();
+                                    map.put("name", r.name());
+                                    map.put("species", r.sheet().id());
+                                    map.put("stage", r.stage().id());
+                                    map.put("count", r.count());
+                                    map.put("lengthCm", r.bodyCm());
+                                    map.put("massG", r.bodyG());
+                                    return map;
+                                })
+                        .toList());
         root.put("findings", a.review().findings().stream().map(AssessmentJson::finding).toList());
-        root.put("shopping", a.shopping().stream().map(p -> Map.of("thing", p.thing(), "size", p.size().text(UnitSystem.METRIC), "present", p.present())).toList());
-        root.put("tasks", a.plan().tasks().stream().map(t -> {
-            Map<String, Object> map = new LinkedHashMap<>();
-            map.put("key", t.key());
-            map.put("kind", Fields.written(t.kind()));
-            map.put("title", t.title().text(UnitSystem.METRIC));
-            map.put("amount", t.amount().text(UnitSystem.METRIC));
-            map.put("how", t.how().text(UnitSystem.METRIC));
-            map.put("rhythm", t.rhythm().words());
-            return map;
-        }).toList());
+        root.put(
+                "shopping",
+                a.shopping().stream()
+                        .map(
+                                p ->
+                                        Map.of(
+                                                "thing",
+                                                p.thing(),
+                                                "size",
+                                                p.size().text(UnitSystem.METRIC),
+                                                "present",
+                                                p.present()))
+                        .toList());
+        root.put(
+                "tasks",
+                a.plan().tasks().stream()
+                        .map(
+                                t -> {
+                                    Map<String, Object> map = new LinkedHashMap<>();
+                                    map.put("key", t.key());
+                                    map.put("kind", Fields.written(t.kind()));
+                                    map.put("title", t.title().text(UnitSystem.METRIC));
+                                    map.put("amount", t.amount().text(UnitSystem.METRIC));
+                                    map.put("how", t.how().text(UnitSystem.METRIC));
+                                    map.put("rhythm", t.rhythm().words());
+                                    return map;
+                                })
+                        .toList());
         return root;
     }
 
@@ -65,20 +94,26 @@ public final class AssessmentJson {
             map.put("litresPerAnimalL", s.waterL() / a.heads());
             map.put("floorPerAnimalCm2", s.footprintCm2() / a.heads());
         }
-        a.climate().water().ifPresent(w -> {
-            map.put("waterTargetC", w.targetC());
-            map.put("waterHeatingNeedW", w.heatingNeedW());
-            map.put("waterWinterC", w.winterC());
-            map.put("waterSummerUncooledC", w.summerUncooledC());
-            map.put("waterSummerC", w.summerC());
-            map.put("topUpLPerDay", w.topUpLPerDay());
-        });
-        a.climate().air().ifPresent(air -> {
-            map.put("airTargetC", air.targetC());
-            map.put("airHeatingNeedW", air.heatingNeedW());
-            map.put("airWinterC", air.winterC());
-            map.put("airSummerC", air.summerC());
-        });
+        a.climate()
+                .water()
+                .ifPresent(
+                        w -> {
+                            map.put("waterTargetC", w.targetC());
+                            map.put("waterHeatingNeedW", w.heatingNeedW());
+                            map.put("waterWinterC", w.winterC());
+                            map.put("waterSummerUncooledC", w.summerUncooledC());
+                            map.put("waterSummerC", w.summerC());
+                            map.put("topUpLPerDay", w.topUpLPerDay());
+                        });
+        a.climate()
+                .air()
+                .ifPresent(
+                        air -> {
+                            map.put("airTargetC", air.targetC());
+                            map.put("airHeatingNeedW", air.heatingNeedW());
+                            map.put("airWinterC", air.winterC());
+                            map.put("airSummerC", air.summerC());
+                        });
         map.put("ammoniaGPerDay", a.ammoniaGPerDay());
         return map;
     }
@@ -91,12 +126,26 @@ public final class AssessmentJson {
         map.put("who", f.who());
         map.put("what", f.what().text(UnitSystem.METRIC));
         map.put("why", f.why().text(UnitSystem.METRIC));
-        map.put("remedies", f.remedies().stream().map(r -> {
-            Map<String, Object> remedy = new LinkedHashMap<>();
-            remedy.put("text", r.text().text(UnitSystem.METRIC));
-            r.change().ifPresent(change -> remedy.put("change", Map.of("field", change.field(), "value", change.value())));
-            return remedy;
-        }).toList());
+        map.put(
+                "remedies",
+                f.remedies().stream()
+                        .map(
+                                r -> {
+                                    Map<String, Object> remedy = new LinkedHashMap<>();
+                                    remedy.put("text", r.text().text(UnitSystem.METRIC));
+                                    r.change()
+                                            .ifPresent(
+                                                    change ->
+                                                            remedy.put(
+                                                                    "change",
+                                                                    Map.of(
+                                                                            "field",
+                                                                            change.field(),
+                                                                            "value",
+                                                                            change.value())));
+                                    return remedy;
+                                })
+                        .toList());
         map.put("school", f.school().map(school -> school.name()).orElse(""));
         map.put("source", f.basis().words());
         return map;

@@ -15,6 +15,7 @@ import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Review;
 import app.islet.core.review.Situation;
+
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -26,52 +27,144 @@ public final class Setups {
 
     private Setups() {}
 
-    public static Enclosure tank(double lengthCm, double widthCm, double heightCm, double depthCm, Equipment... equipment) {
-        return new Enclosure("Tank", new Vessel(lengthCm, widthCm, heightCm), new Water(depthCm, OptionalDouble.empty()), new Ground(GroundMaterial.BARE, 0),
-                Optional.empty(), Lid.MESH, Optional.empty(), List.of(equipment), Site.LIVING_ROOM);
+    public static Enclosure tank(
+            double lengthCm,
+            double widthCm,
+            double heightCm,
+            double depthCm,
+            Equipment... equipment) {
+        return new Enclosure(
+                "Tank",
+                new Vessel(lengthCm, widthCm, heightCm),
+                new Water(depthCm, OptionalDouble.empty()),
+                new Ground(GroundMaterial.BARE, 0),
+                Optional.empty(),
+                Lid.MESH,
+                Optional.empty(),
+                List.of(equipment),
+                Site.LIVING_ROOM);
     }
 
     public static Enclosure with(Enclosure e, Land land) {
-        return new Enclosure(e.name(), e.vessel(), e.water(), e.ground(), Optional.of(land), e.lid(), e.platform(), e.equipment(), e.site());
+        return new Enclosure(
+                e.name(),
+                e.vessel(),
+                e.water(),
+                e.ground(),
+                Optional.of(land),
+                e.lid(),
+                e.platform(),
+                e.equipment(),
+                e.site());
     }
 
     public static Enclosure with(Enclosure e, Lid lid) {
-        return new Enclosure(e.name(), e.vessel(), e.water(), e.ground(), e.land(), lid, e.platform(), e.equipment(), e.site());
+        return new Enclosure(
+                e.name(),
+                e.vessel(),
+                e.water(),
+                e.ground(),
+                e.land(),
+                lid,
+                e.platform(),
+                e.equipment(),
+                e.site());
     }
 
     public static Enclosure with(Enclosure e, Ground ground) {
-        return new Enclosure(e.name(), e.vessel(), e.water(), ground, e.land(), e.lid(), e.platform(), e.equipment(), e.site());
+        return new Enclosure(
+                e.name(),
+                e.vessel(),
+                e.water(),
+                ground,
+                e.land(),
+                e.lid(),
+                e.platform(),
+                e.equipment(),
+                e.site());
     }
 
     public static Enclosure with(Enclosure e, Platform platform) {
-        return new Enclosure(e.name(), e.vessel(), e.water(), e.ground(), e.land(), e.lid(), Optional.of(platform), e.equipment(), e.site());
+        return new Enclosure(
+                e.name(),
+                e.vessel(),
+                e.water(),
+                e.ground(),
+                e.land(),
+                e.lid(),
+                Optional.of(platform),
+                e.equipment(),
+                e.site());
     }
 
     public static Enclosure with(Enclosure e, Equipment... equipment) {
-        return new Enclosure(e.name(), e.vessel(), e.water(), e.ground(), e.land(), e.lid(), e.platform(), List.of(equipment), e.site());
+        return new Enclosure(
+                e.name(),
+                e.vessel(),
+                e.water(),
+                e.ground(),
+                e.land(),
+                e.lid(),
+                e.platform(),
+                List.of(equipment),
+                e.site());
     }
 
-    public static Site steady(double c) { return new Site(c, c, c, c, 60); }
+    public static Site steady(double c) {
+        return new Site(c, c, c, c, 60);
+    }
 
     /** Two grown axolotls in a cool, bare tank: nothing wrong with it. */
     public static Enclosure axolotlTank() {
-        return tank(100, 50, 45, 32, new Equipment.Filter(300, Optional.of(TODAY.minusYears(1)))).withSite(steady(17.5));
+        return tank(100, 50, 45, 32, new Equipment.Filter(300, Optional.of(TODAY.minusYears(1))))
+                .withSite(steady(17.5));
     }
 
-    public static Resident axolotls(int count, double lengthCm) { return animals("axolotl", count, lengthCm); }
+    public static Resident axolotls(int count, double lengthCm) {
+        return animals("axolotl", count, lengthCm);
+    }
 
     /** A grown slider with all it needs. */
     public static Enclosure sliderPool() {
-        return with(with(tank(200, 80, 70, 40, new Equipment.Heater(400, true), new Equipment.Filter(1200, Optional.of(TODAY.minusYears(1))),
-                new Equipment.BaskingLamp(75, OptionalDouble.of(32)), new Equipment.UvbLamp(Optional.of(TODAY.minusDays(30)))).withSite(steady(21)), new Platform(50, 40)), Lid.MESH);
+        return with(
+                with(
+                        tank(
+                                        200,
+                                        80,
+                                        70,
+                                        40,
+                                        new Equipment.Heater(400, true),
+                                        new Equipment.Filter(
+                                                1200, Optional.of(TODAY.minusYears(1))),
+                                        new Equipment.BaskingLamp(75, OptionalDouble.of(32)),
+                                        new Equipment.UvbLamp(Optional.of(TODAY.minusDays(30))))
+                                .withSite(steady(21)),
+                        new Platform(50, 40)),
+                Lid.MESH);
     }
 
     public static Resident animals(String species, int count, double lengthCm) {
-        return new Resident("They", CareLibrary.bundled().find(species).orElseThrow(), count, 0, 0, OptionalDouble.of(lengthCm), OptionalDouble.empty(), Optional.empty());
+        return new Resident(
+                "They",
+                CareLibrary.bundled().find(species).orElseThrow(),
+                count,
+                0,
+                0,
+                OptionalDouble.of(lengthCm),
+                OptionalDouble.empty(),
+                Optional.empty());
     }
 
     public static Resident sexed(String species, int males, int females, double lengthCm) {
-        return new Resident("They", CareLibrary.bundled().find(species).orElseThrow(), males + females, males, females, OptionalDouble.of(lengthCm), OptionalDouble.empty(), Optional.empty());
+        return new Resident(
+                "They",
+                CareLibrary.bundled().find(species).orElseThrow(),
+                males + females,
+                males,
+                females,
+                OptionalDouble.of(lengthCm),
+                OptionalDouble.empty(),
+                Optional.empty());
     }
 
     public static List<Finding> review(Enclosure e, Resident... residents) {

@@ -1,17 +1,19 @@
 package app.islet.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.web.account.Person;
 import app.islet.web.account.PersonRepository;
 import app.islet.web.collection.NewCollections;
 import app.islet.web.support.Islet;
+
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
-import java.time.ZoneId;
+
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -19,6 +21,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.security.crypto.password.PasswordEncoder;
+
+import java.time.ZoneId;
 
 /** Who may see and do what. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -29,14 +33,32 @@ class AccessTest {
     static void make_a_second_collection() {
         PersonRepository people = ISLET.bean(PersonRepository.class);
         if (people.findByLogin("other").isEmpty()) {
-            Person other = people.saveAndFlush(new Person("other", "Somebody Else", ISLET.bean(PasswordEncoder.class).encode("another pond")));
+            Person other =
+                    people.saveAndFlush(
+                            new Person(
+                                    "other",
+                                    "Somebody Else",
+                                    ISLET.bean(PasswordEncoder.class).encode("another pond")));
             ISLET.bean(NewCollections.class).create("Other Pond", ZoneId.of("UTC"), other);
         }
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/c/weir-mill", "/c/weir-mill/rounds", "/c/weir-mill/enclosures/1/build", "/c/weir-mill/enclosures/1/document.json", "/api/c/weir-mill/enclosures/1",
-        "/api/c/weir-mill/enclosures/1/assessment", "/c/weir-mill/collection", "/c/weir-mill/jump", "/c/other-pond/enclosures/1/build", "/c/other-pond/enclosures/1/records", "/api/c/other-pond/enclosures/1", "/c/no-such"})
+    @ValueSource(
+            strings = {
+                "/c/weir-mill",
+                "/c/weir-mill/rounds",
+                "/c/weir-mill/enclosures/1/build",
+                "/c/weir-mill/enclosures/1/document.json",
+                "/api/c/weir-mill/enclosures/1",
+                "/api/c/weir-mill/enclosures/1/assessment",
+                "/c/weir-mill/collection",
+                "/c/weir-mill/jump",
+                "/c/other-pond/enclosures/1/build",
+                "/c/other-pond/enclosures/1/records",
+                "/api/c/other-pond/enclosures/1",
+                "/c/no-such"
+            })
     void another_collections_pages_and_answers_are_not_there(String path) {
         Page page = ISLET.signedIn("other", "another pond");
         assertThat(page.request().get(ISLET.base() + path).status()).isEqualTo(404);
@@ -47,8 +69,22 @@ class AccessTest {
         Page page = ISLET.signedIn("other", "another pond");
         page.navigate("/c/other-pond/collection");
         String csrf = page.locator("input[name=_csrf]").first().inputValue();
-        for (String path : new String[] {"/c/weir-mill/enclosures/1/build", "/c/other-pond/enclosures/1/build", "/c/other-pond/enclosures/1/residents/1/leave", "/c/other-pond/enclosures/1/move"}) {
-            APIResponse answer = page.request().post(ISLET.base() + path, RequestOptions.create().setForm(FormData.create().set("_csrf", csrf).set("room", "1")));
+        for (String path :
+                new String[] {
+                    "/c/weir-mill/enclosures/1/build",
+                    "/c/other-pond/enclosures/1/build",
+                    "/c/other-pond/enclosures/1/residents/1/leave",
+                    "/c/other-pond/enclosures/1/move"
+                }) {
+            APIResponse answer =
+                    page.request()
+                            .post(
+                                    ISLET.base() + path,
+                                    RequestOptions.create()
+                                            .setForm(
+                                                    FormData.create()
+                                                            .set("_csrf", csrf)
+                                                            .set("room", "1")));
             assertThat(answer.status()).as(path).isEqualTo(404);
         }
     }
@@ -56,7 +92,15 @@ class AccessTest {
     @Test
     void a_write_without_the_forms_token_is_refused() {
         Page page = ISLET.owner();
-        assertThat(page.request().post(ISLET.base() + "/c/weir-mill/rounds/undo", RequestOptions.create().setForm(FormData.create().set("day", "2026-01-01"))).status()).isEqualTo(403);
+        assertThat(
+                        page.request()
+                                .post(
+                                        ISLET.base() + "/c/weir-mill/rounds/undo",
+                                        RequestOptions.create()
+                                                .setForm(
+                                                        FormData.create().set("day", "2026-01-01")))
+                                .status())
+                .isEqualTo(403);
     }
 
     @Test
@@ -70,7 +114,9 @@ class AccessTest {
         assertThat(page.locator(".flash.refused")).containsText("do not belong together");
         ISLET.signIn(page, "mill", "quiet water");
         assertThat(page.locator("h1")).hasText("Rounds");
-        assertThat(page.request().get(ISLET.base() + "/setup").status()).as("the first visit is over").isEqualTo(404);
+        assertThat(page.request().get(ISLET.base() + "/setup").status())
+                .as("the first visit is over")
+                .isEqualTo(404);
     }
 
     @Test
@@ -81,8 +127,28 @@ class AccessTest {
         assertThat(page.locator(".save-bar")).hasCount(0);
         page.navigate("/c/weir-mill/collection");
         String csrf = page.locator("input[name=_csrf]").first().inputValue();
-        for (String path : new String[] {"/enclosures/2/build", "/enclosures/2/remedy", "/enclosures/2/move", "/enclosures/2/residents", "/enclosures/2/site", "/rooms", "/enclosures", "/collection/members"}) {
-            APIResponse answer = page.request().post(ISLET.base() + "/c/weir-mill" + path, RequestOptions.create().setForm(FormData.create().set("_csrf", csrf).set("room", "1").set("field", "/water/depthCm").set("value", "1")));
+        for (String path :
+                new String[] {
+                    "/enclosures/2/build",
+                    "/enclosures/2/remedy",
+                    "/enclosures/2/move",
+                    "/enclosures/2/residents",
+                    "/enclosures/2/site",
+                    "/rooms",
+                    "/enclosures",
+                    "/collection/members"
+                }) {
+            APIResponse answer =
+                    page.request()
+                            .post(
+                                    ISLET.base() + "/c/weir-mill" + path,
+                                    RequestOptions.create()
+                                            .setForm(
+                                                    FormData.create()
+                                                            .set("_csrf", csrf)
+                                                            .set("room", "1")
+                                                            .set("field", "/water/depthCm")
+                                                            .set("value", "1")));
             assertThat(answer.status()).as(path).isEqualTo(403);
         }
         page.navigate("/c/weir-mill/enclosures/new");
@@ -113,6 +179,11 @@ class AccessTest {
         Page keeper = ISLET.signedIn("tam", "long enough words");
         keeper.navigate("/c/weir-mill/enclosures/2/build");
         assertThat(keeper.locator("#length")).isEnabled();
-        assertThat(ISLET.bean(PersonRepository.class).findByLogin("tam").orElseThrow().passwordHash()).startsWith("{bcrypt}");
+        assertThat(
+                        ISLET.bean(PersonRepository.class)
+                                .findByLogin("tam")
+                                .orElseThrow()
+                                .passwordHash())
+                .startsWith("{bcrypt}");
     }
 }

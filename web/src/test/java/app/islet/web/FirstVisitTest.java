@@ -1,10 +1,13 @@
 package app.islet.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.web.support.Islet;
+
 import com.microsoft.playwright.Page;
+
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -27,7 +30,8 @@ class FirstVisitTest {
             page.click("main button");
             assertThat(page.locator("#login-note")).containsText("3 to 60 small letters");
             assertThat(page.locator("#password-note")).containsText("10 to 72 characters");
-            assertThat(page.locator("#zone-note")).hasText("\"Mars/Olympus\" is not a time zone such as Europe/Vienna.");
+            assertThat(page.locator("#zone-note"))
+                    .hasText("\"Mars/Olympus\" is not a time zone such as Europe/Vienna.");
             assertThat(page.locator("#collection")).hasValue("Reed & Rush");
             page.fill("#login", "wren");
             page.fill("#password", "three small frogs");
@@ -56,17 +60,22 @@ class FirstVisitTest {
             page.fill("#males", "2");
             page.fill("#females", "1");
             page.locator("form[action$='/residents'] > button").click();
-            assertThat(page.locator("#stage-note")).hasText("That is not a stage of the African dwarf frog; its stages are: Tadpole, Froglet, Adult.");
-            assertThat(page.locator("#males-note")).hasText("2 males and 1 females are more than the 2 animals there are.");
+            assertThat(page.locator("#stage-note"))
+                    .hasText(
+                            "That is not a stage of the African dwarf frog; its stages are: Tadpole, Froglet, Adult.");
+            assertThat(page.locator("#males-note"))
+                    .hasText("2 males and 1 females are more than the 2 animals there are.");
             page.selectOption("#stage", "dwarf-frog/froglet");
             page.fill("#males", "1");
             page.locator("form[action$='/residents'] > button").click();
-            assertThat(page.locator(".resident")).containsText("2 African dwarf frogs (froglet), 1 male, 1 female");
+            assertThat(page.locator(".resident"))
+                    .containsText("2 African dwarf frogs (froglet), 1 male, 1 female");
             page.click("summary:has-text('Correct')");
             page.fill(".correct input[name=count]", "0");
             page.fill(".correct input[name=name]", "Renamed");
             page.click(".correct button");
-            assertThat(page.locator(".correct .note")).containsText("\"0\" should be a whole number from 1 to 1000.");
+            assertThat(page.locator(".correct .note"))
+                    .containsText("\"0\" should be a whole number from 1 to 1000.");
             assertThat(page.locator(".correct input[name=name]")).hasValue("Renamed");
             page.fill(".correct input[name=count]", "3");
             page.click(".correct button");
@@ -88,7 +97,8 @@ class FirstVisitTest {
         page.fill("#login", "club");
         page.fill("#name", "ignored");
         page.locator("form[action$='/members'] > button").click();
-        assertThat(page.locator(".flash")).containsText("School club is now a member, with the sign-in they have.");
+        assertThat(page.locator(".flash"))
+                .containsText("School club is now a member, with the sign-in they have.");
         Page club = Islet.running().helper();
         club.navigate("/c/weir-mill/collection");
         club.click("text=Ferry House");

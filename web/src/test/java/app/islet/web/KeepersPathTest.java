@@ -1,22 +1,32 @@
 package app.islet.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.web.support.Islet;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 
-/** The main job, as a keeper does it in the browser: from an empty room to a plan that follows the animal. */
+/**
+ * The main job, as a keeper does it in the browser: from an empty room to a plan that follows the
+ * animal.
+ */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class KeepersPathTest {
     private static final String MILL = "/c/weir-mill";
 
-    private static void press(Page page, String name) { page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)).click(); }
+    private static void press(Page page, String name) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
 
     private static String enclosure(Page page, String name, String l, String w, String h) {
         page.navigate(MILL + "/rooms/new");
@@ -25,7 +35,7 @@ class KeepersPathTest {
         page.fill("#winterNight", "16");
         press(page, "Save the room");
         page.fill("#name", name);
-        page.selectOption("#room", new com.microsoft.playwright.options.SelectOption().setLabel("Room of " + name));
+        page.selectOption("#room", new SelectOption().setLabel("Room of " + name));
         page.fill("#length", l);
         page.fill("#width", w);
         page.fill("#height", h);
@@ -46,7 +56,8 @@ class KeepersPathTest {
         page.fill("#females", "1");
         page.fill("#name", "Twins");
         press(page, "Add");
-        assertThat(page.locator(".resident")).containsText("2 axolotls (juvenile), 1 male, 1 female");
+        assertThat(page.locator(".resident"))
+                .containsText("2 axolotls (juvenile), 1 male, 1 female");
         assertThat(page.locator(".resident")).containsText("14.2 cm total length, measured");
 
         // 2 Site.
@@ -61,20 +72,25 @@ class KeepersPathTest {
         page.navigate(base + "/build");
         page.fill("#depth", "30");
         assertThat(page.locator(".headline .big")).hasText("122");
-        assertThat(page.locator("svg.working title")).hasText("Section of Path tank: 90 by 45 cm, 122 L of water");
+        assertThat(page.locator("svg.working title"))
+                .hasText("Section of Path tank: 90 by 45 cm, 122 L of water");
         page.selectOption("#material", "GRAVEL");
-        assertThat(page.locator(".finding[data-rule=harmful-ground] summary")).containsText("Danger Gravel under 2 axolotls (juvenile).");
+        assertThat(page.locator(".finding[data-rule=harmful-ground] summary"))
+                .containsText("Danger Gravel under 2 axolotls (juvenile).");
         page.selectOption("#material", "BARE");
         assertThat(page.locator(".finding[data-rule=harmful-ground]")).hasCount(0);
         page.selectOption("#lid", "MESH");
         page.fill("#filter", "250");
         page.fill("#filterSince", "2025-01-01");
 
-        // 4 Assessment: a remedy that is a number is applied to what is typed, and clears its finding.
+        // 4 Assessment: a remedy that is a number is applied to what is typed, and clears its
+        // finding.
         page.fill("#depth", "5");
         Locator shallow = page.locator(".finding[data-rule=water-too-shallow]");
         assertThat(shallow).containsText("5 cm deep; at least 8 cm");
-        assertThat(shallow).containsText("School: Steady cold on a bare floor. Source: common practice, no source");
+        assertThat(shallow)
+                .containsText(
+                        "School: Steady cold on a bare floor. Source: common practice, no source");
         shallow.locator("button").click();
         assertThat(page.locator(".flash")).containsText("Applied and saved.");
         assertThat(page.locator("#depth")).hasValue("8");
@@ -88,17 +104,22 @@ class KeepersPathTest {
 
         // 5 Plan.
         page.navigate(base + "/plan");
-        assertThat(page.locator(".plan-table")).containsText("3 pieces of earthworm as long as the head is wide each, 6 in all");
+        assertThat(page.locator(".plan-table"))
+                .containsText("3 pieces of earthworm as long as the head is wide each, 6 in all");
         assertThat(page.locator(".plan-table")).containsText("30.4 L of 122 L (25 %)");
         assertThat(page.locator(".fortnight > li")).hasCount(14);
 
-        // 7 Measure: it has grown; the stage and the plan follow, and the page says what changed and why.
+        // 7 Measure: it has grown; the stage and the plan follow, and the page says what changed
+        // and why.
         page.navigate(base + "/records");
         page.fill("#length", "15.4");
         page.fill("#mass", "31");
         press(page, "Log it");
-        assertThat(page.locator("#changed")).containsText("Twins: from the stage \"juvenile\" to \"adult\"");
-        assertThat(page.locator("#changed")).containsText("New: Earthworm for Twins, 4 pieces of earthworm as long as the head is wide each, 8 in all, every 2 days.");
+        assertThat(page.locator("#changed"))
+                .containsText("Twins: from the stage \"juvenile\" to \"adult\"");
+        assertThat(page.locator("#changed"))
+                .containsText(
+                        "New: Earthworm for Twins, 4 pieces of earthworm as long as the head is wide each, 8 in all, every 2 days.");
         assertThat(page.locator("#changed")).containsText("No longer: Chopped earthworm for Twins");
         page.navigate(base + "/plan");
         assertThat(page.locator(".plan-table")).containsText("4 pieces of earthworm");
@@ -123,7 +144,8 @@ class KeepersPathTest {
         assertThat(meal).containsText("Bloodworm for Hummers (1 of 2)");
         meal.locator("[data-done]").dblclick();
         assertThat(meal.locator(".tick.done")).containsText("done");
-        // The server alone keeps it once, too: the same click sent again, as after a lost connection.
+        // The server alone keeps it once, too: the same click sent again, as after a lost
+        // connection.
         assertThat(sendTwice(page, id, "spot-clean")).isEqualTo("200 200");
         page.reload();
         assertThat(stop.locator("[data-task='spot-clean'] .tick.done")).containsText("done");
@@ -143,14 +165,16 @@ class KeepersPathTest {
     }
 
     private static Object sendTwice(Page page, String enclosure, String task) {
-        return page.evaluate("""
+        return page.evaluate(
+                """
                 async ([enclosure, task]) => {
                   const form = document.querySelector(`#e${enclosure} [data-task="${task}"] form`);
                   const body = new URLSearchParams(new FormData(form));
                   body.set("how", "done");
                   const send = () => fetch(form.action, { method: "POST", body }).then(r => r.status);
                   return (await Promise.all([send(), send()])).join(" ");
-                }""", java.util.List.of(enclosure, task));
+                }""",
+                java.util.List.of(enclosure, task));
     }
 
     @Test
@@ -171,15 +195,19 @@ class KeepersPathTest {
         page.navigate(base + "/build");
         page.fill("#length", "sixty");
         page.fill("#depth", "12,5");
-        assertThat(page.locator("#length-note")).hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
+        assertThat(page.locator("#length-note"))
+                .hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
         press(page, "Save the design");
-        assertThat(page.locator("#length-note")).hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
+        assertThat(page.locator("#length-note"))
+                .hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
         assertThat(page.locator("#length")).hasValue("sixty");
         assertThat(page.locator("#length")).hasAttribute("aria-invalid", "true");
         assertThat(page.locator("#depth")).hasValue("12,5");
         page.fill("#length", "60");
         page.fill("#groundDepth", "20");
-        assertThat(page.locator("#depth-note")).hasText("Ground and water together would stand 32.5 cm, above the rim at 30 cm. At most 10 cm over this ground.");
+        assertThat(page.locator("#depth-note"))
+                .hasText(
+                        "Ground and water together would stand 32.5 cm, above the rim at 30 cm. At most 10 cm over this ground.");
         page.fill("#groundDepth", "2");
         press(page, "Save the design");
         assertThat(page.locator(".flash")).containsText("Saved.");
@@ -198,7 +226,8 @@ class KeepersPathTest {
         assertThat(two.locator(".flash")).containsText("Saved.");
         one.fill("#depth", "12");
         press(one, "Save the design");
-        assertThat(one.locator(".flash.refused")).containsText("Somebody saved this design while you typed");
+        assertThat(one.locator(".flash.refused"))
+                .containsText("Somebody saved this design while you typed");
         assertThat(one.locator("#depth")).hasValue("12");
         press(one, "Save the design");
         assertThat(one.locator(".flash")).containsText("Saved.");
@@ -213,7 +242,8 @@ class KeepersPathTest {
         page.navigate(base + "/build");
         page.context().setOffline(true);
         page.fill("#depth", "17");
-        assertThat(page.locator("[data-preview-state]")).hasText("No connection: the drawing waits. Nothing typed is lost.");
+        assertThat(page.locator("[data-preview-state]"))
+                .hasText("No connection: the drawing waits. Nothing typed is lost.");
         page.context().setOffline(false);
         page.fill("#depth", "18");
         assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");

@@ -3,15 +3,22 @@ package app.islet.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import app.islet.web.support.Islet;
+
 import com.microsoft.playwright.Page;
-import java.nio.file.Path;
+
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 
-/** Takes the pictures of docs/screenshots from the demo's data; only when ISLET_SCREENSHOTS names that folder. */
+import java.nio.file.Path;
+
+/**
+ * Takes the pictures of docs/screenshots from the demo's data; only when ISLET_SCREENSHOTS names
+ * that folder.
+ */
 @EnabledIfEnvironmentVariable(named = "ISLET_SCREENSHOTS", matches = ".+")
 class ScreenshotsTest {
-    private static final Path FOLDER = Path.of("..").resolve(System.getenv().getOrDefault("ISLET_SCREENSHOTS", "target"));
+    private static final Path FOLDER =
+            Path.of("..").resolve(System.getenv().getOrDefault("ISLET_SCREENSHOTS", "target"));
     private static final String MILL = "/c/weir-mill";
 
     private static void shoot(Page page, String name) {
@@ -22,9 +29,21 @@ class ScreenshotsTest {
     @Test
     void take_them() {
         Page page = Islet.running().owner();
-        String[][] views = {{"overview", ""}, {"rounds", "/rounds"}, {"build", "/enclosures/4/build"}, {"review", "/enclosures/3/review"}, {"plan", "/enclosures/5/plan"},
-            {"residents", "/enclosures/1/residents"}, {"site", "/enclosures/1/site"}, {"care", "/care/common-musk"}, {"collection", "/collection"},
-            {"calculator", "/calculators/tank-volume?lengthCm=122&widthCm=61&heightCm=25.4&waterDepthCm=15.2"}};
+        String[][] views = {
+            {"overview", ""},
+            {"rounds", "/rounds"},
+            {"build", "/enclosures/4/build"},
+            {"review", "/enclosures/3/review"},
+            {"plan", "/enclosures/5/plan"},
+            {"residents", "/enclosures/1/residents"},
+            {"site", "/enclosures/1/site"},
+            {"care", "/care/common-musk"},
+            {"collection", "/collection"},
+            {
+                "calculator",
+                "/calculators/tank-volume?lengthCm=122&widthCm=61&heightCm=25.4&waterDepthCm=15.2"
+            }
+        };
         for (String[] view : views) {
             page.navigate(MILL + view[1]);
             shoot(page, view[0]);

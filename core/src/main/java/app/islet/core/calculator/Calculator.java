@@ -1,6 +1,7 @@
 package app.islet.core.calculator;
 
 import app.islet.core.care.Basis;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

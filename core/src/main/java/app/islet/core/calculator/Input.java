@@ -1,6 +1,8 @@
 package app.islet.core.calculator;
 
 import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.UnitSystem;
+
 import java.util.OptionalDouble;
 
 /**
@@ -11,8 +13,17 @@ import java.util.OptionalDouble;
  * @param fallback value taken when it is not given; absent where it must be given
  * @param fallbackNote what the fallback is, where it is another input
  */
-public record Input(String key, String label, Dimension dimension, double min, double max, boolean aboveMin, OptionalDouble fallback, String fallbackNote) {
-    public static Input required(String key, String label, Dimension dimension, double min, double max) {
+public record Input(
+        String key,
+        String label,
+        Dimension dimension,
+        double min,
+        double max,
+        boolean aboveMin,
+        OptionalDouble fallback,
+        String fallbackNote) {
+    public static Input required(
+            String key, String label, Dimension dimension, double min, double max) {
         return new Input(key, label, dimension, min, max, false, OptionalDouble.empty(), "");
     }
 
@@ -21,22 +32,41 @@ public record Input(String key, String label, Dimension dimension, double min, d
         return new Input(key, label, Dimension.LENGTH, 0, 2000, true, OptionalDouble.empty(), "");
     }
 
-    public static Input optional(String key, String label, Dimension dimension, double min, double max, double fallback) {
+    public static Input optional(
+            String key,
+            String label,
+            Dimension dimension,
+            double min,
+            double max,
+            double fallback) {
         return new Input(key, label, dimension, min, max, false, OptionalDouble.of(fallback), "");
     }
 
     /** An input that may be left out and is then taken from another. */
-    public Input orElse(String otherKey) { return new Input(key, label, dimension, min, max, aboveMin, OptionalDouble.of(Double.NaN), otherKey); }
+    public Input orElse(String otherKey) {
+        return new Input(
+                key, label, dimension, min, max, aboveMin, OptionalDouble.of(Double.NaN), otherKey);
+    }
 
-    public boolean isRequired() { return fallback.isEmpty(); }
+    public boolean isRequired() {
+        return fallback.isEmpty();
+    }
 
-    boolean accepts(double value) { return (aboveMin ? value > min : value >= min) && value <= max; }
+    boolean accepts(double value) {
+        return (aboveMin ? value > min : value >= min) && value <= max;
+    }
 
     /** As in {@code above 0 to 2000 cm}. */
     public String rangeWords() {
-        String unit = dimension.unit(app.islet.core.quantity.UnitSystem.METRIC);
-        return (aboveMin ? "above " : "") + plain(min) + " to " + plain(max) + (unit.isEmpty() ? "" : " " + unit);
+        String unit = dimension.unit(UnitSystem.METRIC);
+        return (aboveMin ? "above " : "")
+                + plain(min)
+                + " to "
+                + plain(max)
+                + (unit.isEmpty() ? "" : " " + unit);
     }
 
-    private static String plain(double number) { return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number); }
+    private static String plain(double number) {
+        return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
+    }
 }

@@ -10,5 +10,7 @@ public final class RefusedException extends RuntimeException {
     }
 
     /** The input at fault; empty when it is the question as a whole. */
-    public String key() { return key; }
+    public String key() {
+        return key;
+    }
 }

@@ -3,28 +3,49 @@ package app.islet.core.calculator;
 import app.islet.core.care.Basis;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.water.Ammonia;
+
 import com.google.auto.service.AutoService;
+
 import java.util.List;
 import java.util.Map;
 
 /** The ammonia nitrogen a meal makes. */
 @AutoService(Calculator.class)
 public final class TanCalculator implements Calculator {
-    @Override public String id() { return "tan"; }
-
-    @Override public String title() { return "Ammonia from food"; }
-
-    @Override public String rule() { return "0.092 x protein x feed, as nitrogen of total ammonia."; }
-
-    @Override public Basis basis() { return Basis.published("Timmons and Ebeling, Recirculating Aquaculture"); }
-
-    @Override public List<Input> inputs() {
-        return List.of(Input.required("feedG", "Feed", Dimension.MASS, 0, 1_000_000), Input.required("proteinPercent", "Protein in it", Dimension.PERCENT, 0, 100));
+    @Override
+    public String id() {
+        return "tan";
     }
 
-    @Override public List<Output> outputs() { return List.of(new Output("tanG", "Ammonia nitrogen", Dimension.MASS)); }
+    @Override
+    public String title() {
+        return "Ammonia from food";
+    }
 
-    @Override public Map<String, Double> compute(Map<String, Double> in) {
+    @Override
+    public String rule() {
+        return "0.092 x protein x feed, as nitrogen of total ammonia.";
+    }
+
+    @Override
+    public Basis basis() {
+        return Basis.published("Timmons and Ebeling, Recirculating Aquaculture");
+    }
+
+    @Override
+    public List<Input> inputs() {
+        return List.of(
+                Input.required("feedG", "Feed", Dimension.MASS, 0, 1_000_000),
+                Input.required("proteinPercent", "Protein in it", Dimension.PERCENT, 0, 100));
+    }
+
+    @Override
+    public List<Output> outputs() {
+        return List.of(new Output("tanG", "Ammonia nitrogen", Dimension.MASS));
+    }
+
+    @Override
+    public Map<String, Double> compute(Map<String, Double> in) {
         return answer(Ammonia.tanG(in.get("feedG"), in.get("proteinPercent")));
     }
 }

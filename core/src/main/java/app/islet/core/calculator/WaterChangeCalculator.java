@@ -3,30 +3,53 @@ package app.islet.core.calculator;
 import app.islet.core.care.Basis;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.water.WaterChange;
+
 import com.google.auto.service.AutoService;
+
 import java.util.List;
 import java.util.Map;
 
 /** What one part change leaves. */
 @AutoService(Calculator.class)
 public final class WaterChangeCalculator implements Calculator {
-    @Override public String id() { return "water-change"; }
+    @Override
+    public String id() {
+        return "water-change";
+    }
 
-    @Override public String title() { return "What one water change does"; }
+    @Override
+    public String title() {
+        return "What one water change does";
+    }
 
-    @Override public String rule() { return "Old and new water mix: now + (tap - now) x percent / 100."; }
+    @Override
+    public String rule() {
+        return "Old and new water mix: now + (tap - now) x percent / 100.";
+    }
 
-    @Override public Basis basis() { return Basis.published("conservation of mass"); }
+    @Override
+    public Basis basis() {
+        return Basis.published("conservation of mass");
+    }
 
-    @Override public List<Input> inputs() {
-        return List.of(Input.required("nowMgPerL", "Now", Dimension.CONCENTRATION, 0, 100_000),
-                Input.optional("tapMgPerL", "In the new water", Dimension.CONCENTRATION, 0, 100_000, 0),
+    @Override
+    public List<Input> inputs() {
+        return List.of(
+                Input.required("nowMgPerL", "Now", Dimension.CONCENTRATION, 0, 100_000),
+                Input.optional(
+                        "tapMgPerL", "In the new water", Dimension.CONCENTRATION, 0, 100_000, 0),
                 Input.required("percent", "Share changed", Dimension.PERCENT, 0, 100));
     }
 
-    @Override public List<Output> outputs() { return List.of(new Output("afterMgPerL", "Afterwards", Dimension.CONCENTRATION)); }
+    @Override
+    public List<Output> outputs() {
+        return List.of(new Output("afterMgPerL", "Afterwards", Dimension.CONCENTRATION));
+    }
 
-    @Override public Map<String, Double> compute(Map<String, Double> in) {
-        return answer(WaterChange.afterMgPerL(in.get("nowMgPerL"), in.get("tapMgPerL"), in.get("percent")));
+    @Override
+    public Map<String, Double> compute(Map<String, Double> in) {
+        return answer(
+                WaterChange.afterMgPerL(
+                        in.get("nowMgPerL"), in.get("tapMgPerL"), in.get("percent")));
     }
 }

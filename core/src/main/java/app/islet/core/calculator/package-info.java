@@ -1,5 +1,6 @@
 /**
- * Calculators: one definition each, from which the shell command, the HTTP answer and the page are made.
+ * Calculators: one definition each, from which the shell command, the HTTP answer and the page are
+ * made.
  */
 @NullMarked
 package app.islet.core.calculator;

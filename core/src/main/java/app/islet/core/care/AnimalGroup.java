@@ -15,8 +15,12 @@ public enum AnimalGroup {
         this.measure = measure;
     }
 
-    public String word() { return word; }
+    public String word() {
+        return word;
+    }
 
     /** What the length of such an animal is measured along. */
-    public String measure() { return measure; }
+    public String measure() {
+        return measure;
+    }
 }

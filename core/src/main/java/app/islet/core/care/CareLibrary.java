@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,24 +25,39 @@ public final class CareLibrary {
 
     private final Map<String, CareSheet> sheets;
 
-    private CareLibrary(Map<String, CareSheet> sheets) { this.sheets = sheets; }
+    private CareLibrary(Map<String, CareSheet> sheets) {
+        this.sheets = sheets;
+    }
 
     public static CareLibrary of(Collection<CareSheet> sheets) {
         Map<String, CareSheet> byId = new LinkedHashMap<>();
-        sheets.stream().sorted(Comparator.comparing(CareSheet::name)).forEach(sheet -> {
-            if (byId.put(sheet.id(), sheet) != null) {
-                throw new IllegalArgumentException("two care sheets are called \"%s\"".formatted(sheet.id()));
-            }
-        });
+        sheets.stream()
+                .sorted(Comparator.comparing(CareSheet::name))
+                .forEach(
+                        sheet -> {
+                            if (byId.put(sheet.id(), sheet) != null) {
+                                throw new IllegalArgumentException(
+                                        "two care sheets are called \"%s\"".formatted(sheet.id()));
+                            }
+                        });
         return new CareLibrary(byId);
     }
 
-    /** The sheets that ship with Islet: every YAML file in this package's folder, found by listing it. */
-    public static CareLibrary bundled() { return Bundled.LIBRARY; }
+    /**
+     * The sheets that ship with Islet: every YAML file in this package's folder, found by listing
+     * it.
+     */
+    public static CareLibrary bundled() {
+        return Bundled.LIBRARY;
+    }
 
-    public Collection<CareSheet> all() { return java.util.Collections.unmodifiableCollection(sheets.values()); }
+    public Collection<CareSheet> all() {
+        return Collections.unmodifiableCollection(sheets.values());
+    }
 
-    public Optional<CareSheet> find(String id) { return Optional.ofNullable(sheets.get(id)); }
+    public Optional<CareSheet> find(String id) {
+        return Optional.ofNullable(sheets.get(id));
+    }
 
     private static final class Bundled {
         static final CareLibrary LIBRARY = of(load());
@@ -60,15 +76,19 @@ public final class CareLibrary {
                     return sheetsIn(jar.getPath(FOLDER));
                 }
             } catch (URISyntaxException | IOException e) {
-                throw new IllegalStateException("the care sheets cannot be read: " + e.getMessage(), e);
+                throw new IllegalStateException(
+                        "the care sheets cannot be read: " + e.getMessage(), e);
             }
         }
 
         private static List<CareSheet> sheetsIn(Path folder) throws IOException {
             List<CareSheet> found = new ArrayList<>();
             try (Stream<Path> files = Files.list(folder)) {
-                for (Path file : files.filter(f -> f.toString().endsWith(".yaml")).sorted().toList()) {
-                    found.add(CareSheetReader.read(file.getFileName().toString(), Files.readString(file)));
+                for (Path file :
+                        files.filter(f -> f.toString().endsWith(".yaml")).sorted().toList()) {
+                    found.add(
+                            CareSheetReader.read(
+                                    file.getFileName().toString(), Files.readString(file)));
                 }
             } catch (UncheckedIOException e) {
                 throw e.getCause();

@@ -1,22 +1,35 @@
 package app.islet.core.care;
 
 import app.islet.core.quantity.Range;
+
 import java.util.List;
 import java.util.Optional;
 
 /**
  * All that is known of one species.
  *
- * @param massAt10Cm mass of an animal 10 cm long, g; others follow with the cube of their length. An estimate, until
- *     the keeper weighs the animal
+ * @param massAt10Cm mass of an animal 10 cm long, g; others follow with the cube of their length.
+ *     An estimate, until the keeper weighs the animal
  * @param mouthShare widest prey it swallows, as a share of its own length
  * @param bodyWidthShare width of the body as a share of its length
  * @param stages in order of growth, the first from length 0
  * @param cautions what must be said of people, law and release
  */
-public record CareSheet(String id, String name, String plural, String scientificName, AnimalGroup group, School school,
-                        Range lifespanYears, double adultLengthCm, double massAt10Cm, double mouthShare, double bodyWidthShare,
-                        Growth growth, List<Stage> stages, List<String> cautions) {
+public record CareSheet(
+        String id,
+        String name,
+        String plural,
+        String scientificName,
+        AnimalGroup group,
+        School school,
+        Range lifespanYears,
+        double adultLengthCm,
+        double massAt10Cm,
+        double mouthShare,
+        double bodyWidthShare,
+        Growth growth,
+        List<Stage> stages,
+        List<String> cautions) {
     public CareSheet {
         stages = List.copyOf(stages);
         cautions = List.copyOf(cautions);
@@ -25,12 +38,16 @@ public record CareSheet(String id, String name, String plural, String scientific
         }
         for (int i = 1; i < stages.size(); i++) {
             if (!(stages.get(i).fromLengthCm() > stages.get(i - 1).fromLengthCm())) {
-                throw new IllegalArgumentException("stage \"%s\" must begin at a greater length than the one before".formatted(stages.get(i).id()));
+                throw new IllegalArgumentException(
+                        "stage \"%s\" must begin at a greater length than the one before"
+                                .formatted(stages.get(i).id()));
             }
         }
     }
 
-    public Optional<Stage> stage(String stageId) { return stages.stream().filter(s -> s.id().equals(stageId)).findFirst(); }
+    public Optional<Stage> stage(String stageId) {
+        return stages.stream().filter(s -> s.id().equals(stageId)).findFirst();
+    }
 
     /** The stage of an animal {@code lengthCm} long. */
     public Stage stageAt(double lengthCm) {
@@ -49,11 +66,18 @@ public record CareSheet(String id, String name, String plural, String scientific
         return at < stages.size() ? Optional.of(stages.get(at)) : Optional.empty();
     }
 
-    /** Length taken for an unmeasured animal of a stage: the middle of the stage, or adult size in the last. */
+    /**
+     * Length taken for an unmeasured animal of a stage: the middle of the stage, or adult size in
+     * the last.
+     */
     public double typicalLengthCm(Stage stage) {
-        return next(stage).map(n -> (stage.fromLengthCm() + n.fromLengthCm()) / 2).orElse(Math.max(adultLengthCm, stage.fromLengthCm()));
+        return next(stage)
+                .map(n -> (stage.fromLengthCm() + n.fromLengthCm()) / 2)
+                .orElse(Math.max(adultLengthCm, stage.fromLengthCm()));
     }
 
     /** Estimated mass, g: isometric, so with the cube of length. */
-    public double massG(double lengthCm) { return massAt10Cm * Math.pow(lengthCm / 10, 3); }
+    public double massG(double lengthCm) {
+        return massAt10Cm * Math.pow(lengthCm / 10, 3);
+    }
 }

@@ -21,8 +21,12 @@ public enum GroundMaterial {
         this.kgPerL = kgPerL;
     }
 
-    public String words() { return words; }
+    public String words() {
+        return words;
+    }
 
     /** Bulk density, kg/L. */
-    public double kgPerL() { return kgPerL; }
+    public double kgPerL() {
+        return kgPerL;
+    }
 }

@@ -3,7 +3,8 @@ package app.islet.core.care;
 import java.util.OptionalDouble;
 
 /**
- * Expected growth: length nears {@code asymptoteCm}, closing the share {@code 1 - exp(-perYear)} of the gap each year.
+ * Expected growth: length nears {@code asymptoteCm}, closing the share {@code 1 - exp(-perYear)} of
+ * the gap each year.
  *
  * <p>It is an average; animals differ by a factor of two and more with warmth and food.
  *
@@ -12,9 +13,13 @@ import java.util.OptionalDouble;
 public record Growth(double asymptoteCm, double perYear, Basis basis) {
     private static final double DAYS_PER_YEAR = 365.25;
 
-    /** Length after {@code days}, cm; an animal already longer than the asymptote stays as it is. */
+    /**
+     * Length after {@code days}, cm; an animal already longer than the asymptote stays as it is.
+     */
     public double lengthCm(double nowCm, double days) {
-        return nowCm >= asymptoteCm ? nowCm : asymptoteCm - (asymptoteCm - nowCm) * Math.exp(-perYear * days / DAYS_PER_YEAR);
+        return nowCm >= asymptoteCm
+                ? nowCm
+                : asymptoteCm - (asymptoteCm - nowCm) * Math.exp(-perYear * days / DAYS_PER_YEAR);
     }
 
     /** Days until {@code targetCm}; nothing where growth ends before it. */
@@ -22,7 +27,11 @@ public record Growth(double asymptoteCm, double perYear, Basis basis) {
         if (targetCm <= nowCm) {
             return OptionalDouble.of(0);
         }
-        return targetCm >= asymptoteCm ? OptionalDouble.empty()
-                : OptionalDouble.of(Math.log((asymptoteCm - nowCm) / (asymptoteCm - targetCm)) / perYear * DAYS_PER_YEAR);
+        return targetCm >= asymptoteCm
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(
+                        Math.log((asymptoteCm - nowCm) / (asymptoteCm - targetCm))
+                                / perYear
+                                * DAYS_PER_YEAR);
     }
 }

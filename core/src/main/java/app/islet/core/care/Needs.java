@@ -1,14 +1,17 @@
 package app.islet.core.care;
 
 import app.islet.core.quantity.Range;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
- * What an animal of one stage needs, in blocks that a rule can ask one by one. An absent block means that the sheet
- * states nothing, which is not the same as "anything goes": rules stay silent then.
+ * What an animal of one stage needs, in blocks that a rule can ask one by one. An absent block
+ * means that the sheet states nothing, which is not the same as "anything goes": rules stay silent
+ * then.
  */
 public record Needs(
         Optional<Temperature> water,
@@ -40,10 +43,17 @@ public record Needs(
      * @param restWithinCm how near the surface the top of a rest must come
      * @param drowns whether too deep means drowning, not just discomfort
      */
-    public record Depth(double minCm, double bareMaxCm, double maxCm, double restWithinCm, boolean drowns, Basis basis) {
+    public record Depth(
+            double minCm,
+            double bareMaxCm,
+            double maxCm,
+            double restWithinCm,
+            boolean drowns,
+            Basis basis) {
         public Depth {
             if (!(minCm <= bareMaxCm && bareMaxCm <= maxCm)) {
-                throw new IllegalArgumentException("depths must rise from minCm over bareMaxCm to maxCm");
+                throw new IllegalArgumentException(
+                        "depths must rise from minCm over bareMaxCm to maxCm");
             }
         }
     }
@@ -53,17 +63,31 @@ public record Needs(
      *
      * @param waterLPerCm water for each cm of body length, where keepers reckon so
      */
-    public record Space(double floorCm2, double furtherFloorCm2, OptionalDouble waterL, OptionalDouble furtherWaterL,
-                        OptionalDouble waterLPerCm, Basis basis) {
+    public record Space(
+            double floorCm2,
+            double furtherFloorCm2,
+            OptionalDouble waterL,
+            OptionalDouble furtherWaterL,
+            OptionalDouble waterLPerCm,
+            Basis basis) {
         /** Footprint for {@code count} animals, cm². */
-        public double floorCm2For(int count) { return floorCm2 + (count - 1) * furtherFloorCm2; }
+        public double floorCm2For(int count) {
+            return floorCm2 + (count - 1) * furtherFloorCm2;
+        }
 
-        /** Water for {@code count} animals of {@code lengthCm}, litres; nothing where the sheet states none. */
+        /**
+         * Water for {@code count} animals of {@code lengthCm}, litres; nothing where the sheet
+         * states none.
+         */
         public OptionalDouble waterLFor(int count, double lengthCm) {
             if (waterL.isEmpty() && waterLPerCm.isEmpty()) {
                 return OptionalDouble.empty();
             }
-            double fixed = waterL.isEmpty() ? 0 : waterL.getAsDouble() + (count - 1) * furtherWaterL.orElse(waterL.getAsDouble());
+            double fixed =
+                    waterL.isEmpty()
+                            ? 0
+                            : waterL.getAsDouble()
+                                    + (count - 1) * furtherWaterL.orElse(waterL.getAsDouble());
             double bySize = waterLPerCm.orElse(0) * lengthCm * count;
             return OptionalDouble.of(Math.max(fixed, bySize));
         }
@@ -76,7 +100,13 @@ public record Needs(
      * @param eggDepthCm depth of ground an adult female needs to lay in, 0 where she needs none
      * @param necessary whether an animal without dry land is in danger
      */
-    public record Land(Range sharePercent, double maxSlopeDeg, double minDepthCm, double eggDepthCm, boolean necessary, Basis basis) {}
+    public record Land(
+            Range sharePercent,
+            double maxSlopeDeg,
+            double minDepthCm,
+            double eggDepthCm,
+            boolean necessary,
+            Basis basis) {}
 
     /**
      * @param spotC surface temperature of the basking place, °C
@@ -91,7 +121,8 @@ public record Needs(
     public record Uv(int zone, Range uvi, Basis basis) {}
 
     /**
-     * @param freeboardCm from the highest foothold, the water line included, to the rim when there is no lid
+     * @param freeboardCm from the highest foothold, the water line included, to the rim when there
+     *     is no lid
      * @param lid whether it leaves an open box whatever the rim
      */
     public record Escape(double freeboardCm, boolean lid, Basis basis) {}
@@ -111,21 +142,44 @@ public record Needs(
      * @param least smallest group that is at ease
      * @param femalesPerMale least number of females to each male, 0 where it does not matter
      * @param malesFight whether two males are one too many
-     * @param sizeRatio an animal shorter than this share of another's length may be bitten or eaten; 0 where safe
+     * @param sizeRatio an animal shorter than this share of another's length may be bitten or
+     *     eaten; 0 where safe
      */
-    public record Group(int least, int most, double femalesPerMale, boolean malesFight, double sizeRatio, Basis basis) {}
+    public record Group(
+            int least,
+            int most,
+            double femalesPerMale,
+            boolean malesFight,
+            double sizeRatio,
+            Basis basis) {}
 
-    /** @param turnoverPerHour water volumes an hour the filter is rated for, least and most */
+    /**
+     * @param turnoverPerHour water volumes an hour the filter is rated for, least and most
+     */
     public record Filtration(Range turnoverPerHour, Basis basis) {}
 
     /** Whether a heater in the water is safe with it. */
-    public enum Heater { NEVER, GUARDED, ANY }
+    public enum Heater {
+        NEVER,
+        GUARDED,
+        ANY
+    }
 
     /** The blocks' bases in one list, for a page that shows how well founded a sheet is. */
     public List<Basis> bases() {
-        return java.util.stream.Stream.of(water.map(Temperature::basis), air.map(Temperature::basis), depth.map(Depth::basis),
-                Optional.of(space.basis), Optional.of(land.basis), basking.map(Basking::basis), uv.map(Uv::basis),
-                Optional.of(escape.basis), Optional.of(ground.basis), Optional.of(group.basis), filtration.map(Filtration::basis))
-                .flatMap(Optional::stream).toList();
+        return Stream.of(
+                        water.map(Temperature::basis),
+                        air.map(Temperature::basis),
+                        depth.map(Depth::basis),
+                        Optional.of(space.basis),
+                        Optional.of(land.basis),
+                        basking.map(Basking::basis),
+                        uv.map(Uv::basis),
+                        Optional.of(escape.basis),
+                        Optional.of(ground.basis),
+                        Optional.of(group.basis),
+                        filtration.map(Filtration::basis))
+                .flatMap(Optional::stream)
+                .toList();
     }
 }

@@ -25,20 +25,34 @@ public record Rhythm(Set<DayOfWeek> weekdays, int everyDays, int perDay) {
         }
     }
 
-    public static Rhythm every(int days) { return new Rhythm(Set.of(), days, 1); }
+    public static Rhythm every(int days) {
+        return new Rhythm(Set.of(), days, 1);
+    }
 
-    public static Rhythm timesADay(int times) { return new Rhythm(Set.of(), 1, times); }
+    public static Rhythm timesADay(int times) {
+        return new Rhythm(Set.of(), 1, times);
+    }
 
-    public static Rhythm on(Set<DayOfWeek> weekdays) { return new Rhythm(weekdays, 0, 1); }
+    public static Rhythm on(Set<DayOfWeek> weekdays) {
+        return new Rhythm(weekdays, 0, 1);
+    }
 
-    /** Whether a missed time is made up later: an interval waits to be done, a fixed day simply passes. */
-    public boolean waits() { return everyDays > 1; }
+    /**
+     * Whether a missed time is made up later: an interval waits to be done, a fixed day simply
+     * passes.
+     */
+    public boolean waits() {
+        return everyDays > 1;
+    }
 
     public String words() {
         String times = perDay == 1 ? "" : perDay == 2 ? "twice " : perDay + " times ";
         if (!weekdays.isEmpty()) {
-            return times + "on " + EnumSet.copyOf(weekdays).stream()
-                    .map(day -> day.getDisplayName(TextStyle.SHORT, Locale.ENGLISH)).collect(Collectors.joining(", "));
+            return times
+                    + "on "
+                    + EnumSet.copyOf(weekdays).stream()
+                            .map(day -> day.getDisplayName(TextStyle.SHORT, Locale.ENGLISH))
+                            .collect(Collectors.joining(", "));
         }
         return times + (everyDays == 1 ? "daily" : "every " + everyDays + " days");
     }

@@ -9,8 +9,17 @@ import java.util.List;
  * @param signs how a keeper recognises it without a ruler
  * @param adult whether it can breed
  */
-public record Stage(String id, String name, double fromLengthCm, Life life, boolean adult, String signs, Needs needs,
-                    List<Food> foods, List<String> neverFoods, Upkeep upkeep) {
+public record Stage(
+        String id,
+        String name,
+        double fromLengthCm,
+        Life life,
+        boolean adult,
+        String signs,
+        Needs needs,
+        List<Food> foods,
+        List<String> neverFoods,
+        Upkeep upkeep) {
     public Stage {
         foods = List.copyOf(foods);
         neverFoods = List.copyOf(neverFoods);

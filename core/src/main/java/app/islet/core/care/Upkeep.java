@@ -9,4 +9,10 @@ package app.islet.core.care;
  * @param rinseDays days between rinses of the filter media, 0 where there is no filter
  * @param testDays days between water tests, 0 where there is no water to test
  */
-public record Upkeep(int spotCleanDays, double changePercent, int changeDays, int rinseDays, int testDays, Basis basis) {}
+public record Upkeep(
+        int spotCleanDays,
+        double changePercent,
+        int changeDays,
+        int rinseDays,
+        int testDays,
+        Basis basis) {}

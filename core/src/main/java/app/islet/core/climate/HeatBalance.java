@@ -7,10 +7,11 @@ import app.islet.core.survey.Survey;
 /**
  * Steady heat balance of the water: what it loses to a room at one temperature.
  *
- * <p>Panes: surface resistances of ISO 6946 (0.13 m²K/W sideways, 0.17 downward), glass of 6 mm at 1.0 W/mK (EN 673),
- * the side towards the water taken as none. The bottom stands on an 18 mm board of wood. Open surface: evaporation with
- * the lid's factor, the sensible share with the same transfer (Bowen), radiation at 5.7 W/m²K (ISO 6946, black surface at
- * 20 °C). Lamps, pumps and sun are left out, so a real tank is rather warmer. Expect the answer within about 30 %.
+ * <p>Panes: surface resistances of ISO 6946 (0.13 m²K/W sideways, 0.17 downward), glass of 6 mm at
+ * 1.0 W/mK (EN 673), the side towards the water taken as none. The bottom stands on an 18 mm board
+ * of wood. Open surface: evaporation with the lid's factor, the sensible share with the same
+ * transfer (Bowen), radiation at 5.7 W/m²K (ISO 6946, black surface at 20 °C). Lamps, pumps and sun
+ * are left out, so a real tank is rather warmer. Expect the answer within about 30 %.
  */
 final class HeatBalance {
     private static final double SIDE_U = 1 / (0.13 + 0.006 / 1.0);
@@ -37,20 +38,38 @@ final class HeatBalance {
         this.rhPercent = e.site().humidityPercent();
     }
 
-    /** Heat lost by water at {@code waterC} to a room at {@code roomC}, W; negative where the water gains. */
+    /**
+     * Heat lost by water at {@code waterC} to a room at {@code roomC}, W; negative where the water
+     * gains.
+     */
     double lossW(double waterC, double roomC, double airSpeedMs) {
-        double evaporation = evaporationKgPerS(waterC, roomC, airSpeedMs) * MoistAir.latentKjPerKg(waterC) * 1000;
-        double sensible = Evaporation.QUIET * surfaceM2 * Evaporation.transfer(airSpeedMs) * 1000
-                * MoistAir.PSYCHROMETRIC_KPA_PER_K * (waterC - roomC) * lid.evaporation();
-        double radiation = RADIATION_W_PER_M2K * surfaceM2 * (waterC - roomC) * (lid == Lid.GLASS ? 0.5 : 1);
+        double evaporation =
+                evaporationKgPerS(waterC, roomC, airSpeedMs)
+                        * MoistAir.latentKjPerKg(waterC)
+                        * 1000;
+        double sensible =
+                Evaporation.QUIET
+                        * surfaceM2
+                        * Evaporation.transfer(airSpeedMs)
+                        * 1000
+                        * MoistAir.PSYCHROMETRIC_KPA_PER_K
+                        * (waterC - roomC)
+                        * lid.evaporation();
+        double radiation =
+                RADIATION_W_PER_M2K * surfaceM2 * (waterC - roomC) * (lid == Lid.GLASS ? 0.5 : 1);
         return paneWPerK * (waterC - roomC) + evaporation + sensible + radiation;
     }
 
     double evaporationKgPerS(double waterC, double roomC, double airSpeedMs) {
-        return lid.evaporation() * Evaporation.kgPerS(waterC, roomC, rhPercent, surfaceM2, airSpeedMs, Evaporation.QUIET);
+        return lid.evaporation()
+                * Evaporation.kgPerS(
+                        waterC, roomC, rhPercent, surfaceM2, airSpeedMs, Evaporation.QUIET);
     }
 
-    /** Temperature at which the water loses just what it is given, °C, found by bisection (loss rises with temperature). */
+    /**
+     * Temperature at which the water loses just what it is given, °C, found by bisection (loss
+     * rises with temperature).
+     */
     double settlesAtC(double roomC, double gainW, double airSpeedMs) {
         double low = COLDEST_ANSWER_C;
         double high = WARMEST_ANSWER_C;

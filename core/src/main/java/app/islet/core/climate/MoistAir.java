@@ -14,7 +14,8 @@ public final class MoistAir {
      *
      * @param tempC -20 to 50 °C
      * @return kPa
-     * @see "Buck, A. L. (1981), J. Appl. Meteorol. 20, 1527-1532, equation ew1: 6.1121 exp(17.502 T / (240.97 + T)) hPa"
+     * @see "Buck, A. L. (1981), J. Appl. Meteorol. 20, 1527-1532, equation ew1: 6.1121 exp(17.502 T
+     *     / (240.97 + T)) hPa"
      */
     public static double saturationKpa(double tempC) {
         double t = Check.inRange("tempC", tempC, -20, 60);
@@ -27,5 +28,7 @@ public final class MoistAir {
      * @param tempC temperature of the water, °C
      * @return kJ/kg; linear, 2501 at 0 °C and 2442 at 25 °C as in steam tables
      */
-    public static double latentKjPerKg(double tempC) { return 2501 - 2.36 * tempC; }
+    public static double latentKjPerKg(double tempC) {
+        return 2501 - 2.36 * tempC;
+    }
 }

@@ -1,5 +1,6 @@
 /**
- * How warm the water and the air will be, and what heating or cooling it takes. Estimates, with their range stated.
+ * How warm the water and the air will be, and what heating or cooling it takes. Estimates, with
+ * their range stated.
  */
 @NullMarked
 package app.islet.core.climate;

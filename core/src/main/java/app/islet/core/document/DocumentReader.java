@@ -3,6 +3,7 @@ package app.islet.core.document;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.GroundMaterial;
+import app.islet.core.care.Stage;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Ground;
@@ -15,9 +16,15 @@ import app.islet.core.enclosure.Water;
 import app.islet.core.resident.Resident;
 import app.islet.core.text.Fields;
 import app.islet.core.text.Node;
+import app.islet.core.text.Problem;
+import app.islet.core.text.UnreadableException;
+
+import java.util.List;
 import java.util.Optional;
 
-/** Reads an enclosure document. Whatever is not as docs/format.md says is refused with its place. */
+/**
+ * Reads an enclosure document. Whatever is not as docs/format.md says is refused with its place.
+ */
 public final class DocumentReader {
     private static final int MAX_CHARACTERS = 1_000_000;
     private static final int MAX_DEVICES = 50;
@@ -25,13 +32,23 @@ public final class DocumentReader {
 
     private final CareLibrary library;
 
-    public DocumentReader(CareLibrary library) { this.library = library; }
+    public DocumentReader(CareLibrary library) {
+        this.library = library;
+    }
 
-    /** @throws app.islet.core.text.UnreadableException with every problem, its line and field */
+    /**
+     * @throws app.islet.core.text.UnreadableException with every problem, its line and field
+     */
     public EnclosureDocument read(String fileName, String json) {
         if (json.length() > MAX_CHARACTERS) {
-            throw new app.islet.core.text.UnreadableException(fileName, java.util.List.of(new app.islet.core.text.Problem("", 1,
-                    "the file is longer than %d characters, more than any design has".formatted(MAX_CHARACTERS))));
+            throw new UnreadableException(
+                    fileName,
+                    List.of(
+                            new Problem(
+                                    "",
+                                    1,
+                                    "the file is longer than %d characters, more than any design has"
+                                            .formatted(MAX_CHARACTERS))));
         }
         return Fields.of(fileName, Node.json(fileName, json)).whole(this::document);
     }
@@ -40,43 +57,98 @@ public final class DocumentReader {
         String kind = f.text("islet", 40);
         double version = f.number("version", 0, 1e6, "");
         if (!kind.equals("enclosure")) {
-            f.problem("islet", "this says \"%s\"; an enclosure document says \"enclosure\"".formatted(kind));
+            f.problem(
+                    "islet",
+                    "this says \"%s\"; an enclosure document says \"enclosure\"".formatted(kind));
         }
         if (version != EnclosureDocument.VERSION) {
-            f.problem("version", "version %s is not known here; this Islet reads version %d".formatted(version, EnclosureDocument.VERSION));
+            f.problem(
+                    "version",
+                    "version %s is not known here; this Islet reads version %d"
+                            .formatted(version, EnclosureDocument.VERSION));
             f.refuseIfProblems();
         }
-        return new EnclosureDocument(enclosure(f), f.groups("residents", MAX_RESIDENTS, this::resident));
+        return new EnclosureDocument(
+                enclosure(f), f.groups("residents", MAX_RESIDENTS, this::resident));
     }
 
     private Enclosure enclosure(Fields f) {
-        return new Enclosure(f.text("name", 80),
-                f.group("vessel", v -> new Vessel(v.number("lengthCm", 1, Vessel.MAX_CM, "cm"), v.number("widthCm", 1, Vessel.MAX_CM, "cm"), v.number("heightCm", 1, Vessel.MAX_CM, "cm"))),
-                f.group("water", w -> new Water(w.number("depthCm", 0, Vessel.MAX_CM, "cm"), w.optionalNumber("restBelowSurfaceCm", 0, Vessel.MAX_CM, "cm"))),
-                f.group("ground", g -> new Ground(g.choice("material", GroundMaterial.class), g.number("depthCm", 0, Vessel.MAX_CM, "cm"))),
-                f.optionalGroup("land", l -> new Land(l.number("sharePercent", 1, 100, "%"), l.number("heightCm", 0, Vessel.MAX_CM, "cm"), l.number("rampCm", 0, Vessel.MAX_CM, "cm"))),
+        return new Enclosure(
+                f.text("name", 80),
+                f.group(
+                        "vessel",
+                        v ->
+                                new Vessel(
+                                        v.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
+                                        v.number("widthCm", 1, Vessel.MAX_CM, "cm"),
+                                        v.number("heightCm", 1, Vessel.MAX_CM, "cm"))),
+                f.group(
+                        "water",
+                        w ->
+                                new Water(
+                                        w.number("depthCm", 0, Vessel.MAX_CM, "cm"),
+                                        w.optionalNumber(
+                                                "restBelowSurfaceCm", 0, Vessel.MAX_CM, "cm"))),
+                f.group(
+                        "ground",
+                        g ->
+                                new Ground(
+                                        g.choice("material", GroundMaterial.class),
+                                        g.number("depthCm", 0, Vessel.MAX_CM, "cm"))),
+                f.optionalGroup(
+                        "land",
+                        l ->
+                                new Land(
+                                        l.number("sharePercent", 1, 100, "%"),
+                                        l.number("heightCm", 0, Vessel.MAX_CM, "cm"),
+                                        l.number("rampCm", 0, Vessel.MAX_CM, "cm"))),
                 f.choice("lid", Lid.class),
-                f.optionalGroup("platform", p -> new Platform(p.number("lengthCm", 1, Vessel.MAX_CM, "cm"), p.number("widthCm", 1, Vessel.MAX_CM, "cm"))),
+                f.optionalGroup(
+                        "platform",
+                        p ->
+                                new Platform(
+                                        p.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
+                                        p.number("widthCm", 1, Vessel.MAX_CM, "cm"))),
                 f.groups("equipment", MAX_DEVICES, DocumentReader::device),
                 f.optionalGroup("site", DocumentReader::site).orElse(Site.LIVING_ROOM));
     }
 
     private static Site site(Fields f) {
-        return new Site(f.number("summerDayC", -20, 50, "°C"), f.number("summerNightC", -20, 50, "°C"), f.number("winterDayC", -20, 50, "°C"),
-                f.number("winterNightC", -20, 50, "°C"), f.optionalNumber("humidityPercent", 0, 100, "%").orElse(Site.LIVING_ROOM.humidityPercent()));
+        return new Site(
+                f.number("summerDayC", -20, 50, "°C"),
+                f.number("summerNightC", -20, 50, "°C"),
+                f.number("winterDayC", -20, 50, "°C"),
+                f.number("winterNightC", -20, 50, "°C"),
+                f.optionalNumber("humidityPercent", 0, 100, "%")
+                        .orElse(Site.LIVING_ROOM.humidityPercent()));
     }
 
     /** The kinds of device, as written in the field {@code kind}. */
-    enum Kind { HEATER, HEAT_MAT, CHILLER, FAN, FILTER, BASKING_LAMP, UVB_LAMP }
+    enum Kind {
+        HEATER,
+        HEAT_MAT,
+        CHILLER,
+        FAN,
+        FILTER,
+        BASKING_LAMP,
+        UVB_LAMP
+    }
 
     private static Equipment device(Fields f) {
         return switch (f.choice("kind", Kind.class)) {
-            case HEATER -> new Equipment.Heater(f.number("powerW", 1, 20_000, "W"), f.flag("guarded", false));
+            case HEATER ->
+                    new Equipment.Heater(
+                            f.number("powerW", 1, 20_000, "W"), f.flag("guarded", false));
             case HEAT_MAT -> new Equipment.HeatMat(f.number("powerW", 1, 5000, "W"));
             case CHILLER -> new Equipment.Chiller(f.number("coolingW", 1, 50_000, "W"));
             case FAN -> new Equipment.Fan(f.number("airSpeedMs", 0.1, 5, "m/s"));
-            case FILTER -> new Equipment.Filter(f.number("flowLph", 0, 100_000, "L/h"), f.optionalDate("runningSince"));
-            case BASKING_LAMP -> new Equipment.BaskingLamp(f.number("powerW", 1, 1000, "W"), f.optionalNumber("spotC", 0, 120, "°C"));
+            case FILTER ->
+                    new Equipment.Filter(
+                            f.number("flowLph", 0, 100_000, "L/h"), f.optionalDate("runningSince"));
+            case BASKING_LAMP ->
+                    new Equipment.BaskingLamp(
+                            f.number("powerW", 1, 1000, "W"),
+                            f.optionalNumber("spotC", 0, 120, "°C"));
             case UVB_LAMP -> new Equipment.UvbLamp(f.optionalDate("fittedOn"));
         };
     }
@@ -85,13 +157,28 @@ public final class DocumentReader {
         String species = f.text("species", 60);
         Optional<CareSheet> sheet = library.find(species);
         if (sheet.isEmpty()) {
-            f.problem("species", "there is no care sheet \"%s\"; there are: %s".formatted(species,
-                    String.join(", ", library.all().stream().map(CareSheet::id).toList())));
+            f.problem(
+                    "species",
+                    "there is no care sheet \"%s\"; there are: %s"
+                            .formatted(
+                                    species,
+                                    String.join(
+                                            ", ",
+                                            library.all().stream().map(CareSheet::id).toList())));
         }
         Optional<String> stage = f.optionalText("stage", 40);
         if (sheet.isPresent() && stage.isPresent() && sheet.get().stage(stage.get()).isEmpty()) {
-            f.problem("stage", "\"%s\" is not a stage of %s; its stages are: %s".formatted(stage.get(), species,
-                    String.join(", ", sheet.get().stages().stream().map(app.islet.core.care.Stage::id).toList())));
+            f.problem(
+                    "stage",
+                    "\"%s\" is not a stage of %s; its stages are: %s"
+                            .formatted(
+                                    stage.get(),
+                                    species,
+                                    String.join(
+                                            ", ",
+                                            sheet.get().stages().stream()
+                                                    .map(Stage::id)
+                                                    .toList())));
         }
         String name = f.optionalText("name", 60).orElse(sheet.map(CareSheet::name).orElse(species));
         int count = f.whole("count", 1, 1000, "animals", 1);

@@ -4,11 +4,16 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.resident.Resident;
 import app.islet.core.text.Fields;
-import java.util.LinkedHashMap;
-import java.util.Map;
+
 import tools.jackson.databind.json.JsonMapper;
 
-/** Writes an enclosure document; the fields always come in the same order, so equal designs are equal texts. */
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/**
+ * Writes an enclosure document; the fields always come in the same order, so equal designs are
+ * equal texts.
+ */
 public final class DocumentWriter {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
@@ -24,17 +29,58 @@ public final class DocumentWriter {
         root.put("islet", "enclosure");
         root.put("version", EnclosureDocument.VERSION);
         root.put("name", e.name());
-        root.put("vessel", group("lengthCm", e.vessel().lengthCm(), "widthCm", e.vessel().widthCm(), "heightCm", e.vessel().heightCm()));
+        root.put(
+                "vessel",
+                group(
+                        "lengthCm",
+                        e.vessel().lengthCm(),
+                        "widthCm",
+                        e.vessel().widthCm(),
+                        "heightCm",
+                        e.vessel().heightCm()));
         Map<String, Object> water = group("depthCm", e.water().depthCm());
         e.water().restBelowSurfaceCm().ifPresent(cm -> water.put("restBelowSurfaceCm", number(cm)));
         root.put("water", water);
-        root.put("ground", group("material", Fields.written(e.ground().material()), "depthCm", e.ground().depthCm()));
-        e.land().ifPresent(l -> root.put("land", group("sharePercent", l.sharePercent(), "heightCm", l.heightCm(), "rampCm", l.rampCm())));
+        root.put(
+                "ground",
+                group(
+                        "material",
+                        Fields.written(e.ground().material()),
+                        "depthCm",
+                        e.ground().depthCm()));
+        e.land()
+                .ifPresent(
+                        l ->
+                                root.put(
+                                        "land",
+                                        group(
+                                                "sharePercent",
+                                                l.sharePercent(),
+                                                "heightCm",
+                                                l.heightCm(),
+                                                "rampCm",
+                                                l.rampCm())));
         root.put("lid", Fields.written(e.lid()));
-        e.platform().ifPresent(p -> root.put("platform", group("lengthCm", p.lengthCm(), "widthCm", p.widthCm())));
+        e.platform()
+                .ifPresent(
+                        p ->
+                                root.put(
+                                        "platform",
+                                        group("lengthCm", p.lengthCm(), "widthCm", p.widthCm())));
         root.put("equipment", e.equipment().stream().map(DocumentWriter::device).toList());
-        root.put("site", group("summerDayC", e.site().summerDayC(), "summerNightC", e.site().summerNightC(), "winterDayC", e.site().winterDayC(),
-                "winterNightC", e.site().winterNightC(), "humidityPercent", e.site().humidityPercent()));
+        root.put(
+                "site",
+                group(
+                        "summerDayC",
+                        e.site().summerDayC(),
+                        "summerNightC",
+                        e.site().summerNightC(),
+                        "winterDayC",
+                        e.site().winterDayC(),
+                        "winterNightC",
+                        e.site().winterNightC(),
+                        "humidityPercent",
+                        e.site().humidityPercent()));
         root.put("residents", document.residents().stream().map(DocumentWriter::resident).toList());
         return root;
     }
@@ -63,12 +109,25 @@ public final class DocumentWriter {
             return map;
         }
         Map<String, Object> map = group("kind", "uvb-lamp");
-        ((Equipment.UvbLamp) device).fittedOn().ifPresent(day -> map.put("fittedOn", day.toString()));
+        ((Equipment.UvbLamp) device)
+                .fittedOn()
+                .ifPresent(day -> map.put("fittedOn", day.toString()));
         return map;
     }
 
     private static Map<String, Object> resident(Resident r) {
-        Map<String, Object> map = group("species", r.sheet().id(), "name", r.name(), "count", r.count(), "males", r.males(), "females", r.females());
+        Map<String, Object> map =
+                group(
+                        "species",
+                        r.sheet().id(),
+                        "name",
+                        r.name(),
+                        "count",
+                        r.count(),
+                        "males",
+                        r.males(),
+                        "females",
+                        r.females());
         r.statedStage().ifPresent(stage -> map.put("stage", stage));
         r.lengthCm().ifPresent(cm -> map.put("lengthCm", number(cm)));
         r.massG().ifPresent(g -> map.put("massG", number(g)));
@@ -85,6 +144,8 @@ public final class DocumentWriter {
 
     /** Whole numbers without a point, so that a document reads as it was typed. */
     private static Object number(double value) {
-        return value == Math.rint(value) && Math.abs(value) < 1e9 ? (Object) (long) value : (Object) value;
+        return value == Math.rint(value) && Math.abs(value) < 1e9
+                ? (Object) (long) value
+                : (Object) value;
     }
 }

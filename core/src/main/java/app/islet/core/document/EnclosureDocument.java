@@ -2,6 +2,7 @@ package app.islet.core.document;
 
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.resident.Resident;
+
 import java.util.List;
 
 /** A design and those who live in it, as one file holds them. */

@@ -1,6 +1,4 @@
-/**
- * Reading and writing the enclosure document, the open format of a design (see docs/format.md).
- */
+/** Reading and writing the enclosure document, the open format of a design (see docs/format.md). */
 @NullMarked
 package app.islet.core.document;
 

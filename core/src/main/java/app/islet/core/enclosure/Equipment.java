@@ -9,38 +9,75 @@ public sealed interface Equipment {
     /** Runs on mains electricity in all but toy setups; cautions follow from that. */
     String words();
 
-    /** @param powerW rated power @param guarded whether an animal cannot touch the hot tube */
+    /**
+     * @param powerW rated power @param guarded whether an animal cannot touch the hot tube
+     */
     record Heater(double powerW, boolean guarded) implements Equipment {
-        @Override public String words() { return "heater"; }
+        @Override
+        public String words() {
+            return "heater";
+        }
     }
 
-    /** @param powerW rated power; warms air and ground from below or behind */
+    /**
+     * @param powerW rated power; warms air and ground from below or behind
+     */
     record HeatMat(double powerW) implements Equipment {
-        @Override public String words() { return "heat mat"; }
+        @Override
+        public String words() {
+            return "heat mat";
+        }
     }
 
-    /** @param coolingW heat it takes from the water */
+    /**
+     * @param coolingW heat it takes from the water
+     */
     record Chiller(double coolingW) implements Equipment {
-        @Override public String words() { return "chiller"; }
+        @Override
+        public String words() {
+            return "chiller";
+        }
     }
 
-    /** @param airSpeedMs speed of the air over the surface, m/s */
+    /**
+     * @param airSpeedMs speed of the air over the surface, m/s
+     */
     record Fan(double airSpeedMs) implements Equipment {
-        @Override public String words() { return "fan"; }
+        @Override
+        public String words() {
+            return "fan";
+        }
     }
 
-    /** @param flowLph rated flow, litres an hour @param runningSince first day of continuous running, where known */
+    /**
+     * @param flowLph rated flow, litres an hour @param runningSince first day of continuous
+     *     running, where known
+     */
     record Filter(double flowLph, Optional<LocalDate> runningSince) implements Equipment {
-        @Override public String words() { return "filter"; }
+        @Override
+        public String words() {
+            return "filter";
+        }
     }
 
-    /** @param powerW rated power @param spotC surface temperature measured under it, °C, where somebody measured */
+    /**
+     * @param powerW rated power @param spotC surface temperature measured under it, °C, where
+     *     somebody measured
+     */
     record BaskingLamp(double powerW, OptionalDouble spotC) implements Equipment {
-        @Override public String words() { return "basking lamp"; }
+        @Override
+        public String words() {
+            return "basking lamp";
+        }
     }
 
-    /** @param fittedOn day the tube was new, where known */
+    /**
+     * @param fittedOn day the tube was new, where known
+     */
     record UvbLamp(Optional<LocalDate> fittedOn) implements Equipment {
-        @Override public String words() { return "UVB lamp"; }
+        @Override
+        public String words() {
+            return "UVB lamp";
+        }
     }
 }

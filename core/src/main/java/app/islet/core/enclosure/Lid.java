@@ -3,11 +3,14 @@ package app.islet.core.enclosure;
 /**
  * What closes the top.
  *
- * <p>{@code evaporation}: share of an open surface's evaporation that remains; {@code uv}: share of UVB that passes.
- * From memory: window glass passes next to no UVB, mesh between half and four fifths.
+ * <p>{@code evaporation}: share of an open surface's evaporation that remains; {@code uv}: share of
+ * UVB that passes. From memory: window glass passes next to no UVB, mesh between half and four
+ * fifths.
  */
 public enum Lid {
-    NONE("open", 1, 1), MESH("mesh", 0.9, 0.65), GLASS("glass", 0.2, 0);
+    NONE("open", 1, 1),
+    MESH("mesh", 0.9, 0.65),
+    GLASS("glass", 0.2, 0);
 
     private final String words;
     private final double evaporation;
@@ -19,9 +22,15 @@ public enum Lid {
         this.uv = uv;
     }
 
-    public String words() { return words; }
+    public String words() {
+        return words;
+    }
 
-    public double evaporation() { return evaporation; }
+    public double evaporation() {
+        return evaporation;
+    }
 
-    public double uv() { return uv; }
+    public double uv() {
+        return uv;
+    }
 }

@@ -12,5 +12,7 @@ public record Vessel(double lengthCm, double widthCm, double heightCm) {
         Check.positive("heightCm", Check.inRange("heightCm", heightCm, 0, MAX_CM));
     }
 
-    public double footprintCm2() { return lengthCm * widthCm; }
+    public double footprintCm2() {
+        return lengthCm * widthCm;
+    }
 }

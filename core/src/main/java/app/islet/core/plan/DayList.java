@@ -1,6 +1,7 @@
 package app.islet.core.plan;
 
 import app.islet.core.care.Rhythm;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -13,8 +14,9 @@ import java.util.stream.Stream;
 /**
  * What is due on a day, given what was done before it.
  *
- * <p>Daily tasks and fixed weekdays fall due on their days and pass when missed: two meals are not given at once. Tasks
- * with an interval count from the last time they were done, as logged or as the design tells, else from the day the plan began, and wait until they are.
+ * <p>Daily tasks and fixed weekdays fall due on their days and pass when missed: two meals are not
+ * given at once. Tasks with an interval count from the last time they were done, as logged or as
+ * the design tells, else from the day the plan began, and wait until they are.
  */
 public final class DayList {
     private DayList() {}
@@ -33,19 +35,36 @@ public final class DayList {
         return list;
     }
 
-    /** The list of each of the next {@code days} days, taking it that everything is done in time. */
-    public static List<List<Due>> coming(LocalDate from, int days, Plan plan, LocalDate start, List<Done> history) {
+    /**
+     * The list of each of the next {@code days} days, taking it that everything is done in time.
+     */
+    public static List<List<Due>> coming(
+            LocalDate from, int days, Plan plan, LocalDate start, List<Done> history) {
         List<Done> assumed = new ArrayList<>(history);
-        return IntStream.range(0, days).mapToObj(i -> {
-            LocalDate day = from.plusDays(i);
-            List<Due> list = on(day, plan, start, assumed);
-            list.stream().filter(due -> !due.settled()).forEach(due -> assumed.add(new Done(due.task().key(), day, due.slot(), false)));
-            return list;
-        }).toList();
+        return IntStream.range(0, days)
+                .mapToObj(
+                        i -> {
+                            LocalDate day = from.plusDays(i);
+                            List<Due> list = on(day, plan, start, assumed);
+                            list.stream()
+                                    .filter(due -> !due.settled())
+                                    .forEach(
+                                            due ->
+                                                    assumed.add(
+                                                            new Done(
+                                                                    due.task().key(),
+                                                                    day,
+                                                                    due.slot(),
+                                                                    false)));
+                            return list;
+                        })
+                .toList();
     }
 
-    private static Optional<Due> due(LocalDate day, Task task, int slot, LocalDate start, List<Done> history) {
-        boolean settled = history.stream().anyMatch(d -> matches(d, task, slot) && d.day().equals(day));
+    private static Optional<Due> due(
+            LocalDate day, Task task, int slot, LocalDate start, List<Done> history) {
+        boolean settled =
+                history.stream().anyMatch(d -> matches(d, task, slot) && d.day().equals(day));
         if (settled) {
             return Optional.of(new Due(task, slot, 0, true));
         }
@@ -54,21 +73,39 @@ public final class DayList {
             return Optional.empty();
         }
         if (!rhythm.weekdays().isEmpty()) {
-            return rhythm.weekdays().contains(day.getDayOfWeek()) ? Optional.of(new Due(task, slot, 0, false)) : Optional.empty();
+            return rhythm.weekdays().contains(day.getDayOfWeek())
+                    ? Optional.of(new Due(task, slot, 0, false))
+                    : Optional.empty();
         }
         if (!rhythm.waits()) {
             return Optional.of(new Due(task, slot, 0, false));
         }
-        LocalDate next = Stream.concat(history.stream().filter(d -> matches(d, task, slot)).map(Done::day), task.lastKnown().stream())
-                .filter(done -> done.isBefore(day)).max(Comparator.naturalOrder()).map(last -> last.plusDays(rhythm.everyDays())).orElse(firstDue(task, start));
-        return next.isAfter(day) ? Optional.empty() : Optional.of(new Due(task, slot, (int) ChronoUnit.DAYS.between(next, day), false));
+        LocalDate next =
+                Stream.concat(
+                                history.stream().filter(d -> matches(d, task, slot)).map(Done::day),
+                                task.lastKnown().stream())
+                        .filter(done -> done.isBefore(day))
+                        .max(Comparator.naturalOrder())
+                        .map(last -> last.plusDays(rhythm.everyDays()))
+                        .orElse(firstDue(task, start));
+        return next.isAfter(day)
+                ? Optional.empty()
+                : Optional.of(new Due(task, slot, (int) ChronoUnit.DAYS.between(next, day), false));
     }
 
-    /** Meals and cleaning begin at once; a tube or a filter that is new waits its first interval. */
+    /**
+     * Meals and cleaning begin at once; a tube or a filter that is new waits its first interval.
+     */
     private static LocalDate firstDue(Task task, LocalDate start) {
-        boolean atOnce = task.kind() == TaskKind.FEED || task.kind() == TaskKind.SPOT_CLEAN || task.kind() == TaskKind.TEST || task.kind() == TaskKind.MEASURE;
+        boolean atOnce =
+                task.kind() == TaskKind.FEED
+                        || task.kind() == TaskKind.SPOT_CLEAN
+                        || task.kind() == TaskKind.TEST
+                        || task.kind() == TaskKind.MEASURE;
         return atOnce ? start : start.plusDays(task.rhythm().everyDays());
     }
 
-    private static boolean matches(Done done, Task task, int slot) { return done.taskKey().equals(task.key()) && done.slot() == slot; }
+    private static boolean matches(Done done, Task task, int slot) {
+        return done.taskKey().equals(task.key()) && done.slot() == slot;
+    }
 }

@@ -3,6 +3,7 @@ package app.islet.core.plan;
 import app.islet.core.care.Basis;
 import app.islet.core.care.Rhythm;
 import app.islet.core.quantity.Phrase;
+
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -13,11 +14,29 @@ import java.util.Optional;
  * @param title two or three words
  * @param amount exactly how much of what
  * @param how what to mind
- * @param lastKnown the last time it was done as far as the design tells, as the day a tube was fitted
+ * @param lastKnown the last time it was done as far as the design tells, as the day a tube was
+ *     fitted
  * @param minutes how long it takes, roughly; common practice, no source
  */
-public record Task(String key, TaskKind kind, Phrase title, Phrase amount, Phrase how, Rhythm rhythm, Optional<LocalDate> lastKnown, double minutes, Basis basis) {
-    public Task(String key, TaskKind kind, Phrase title, Phrase amount, Phrase how, Rhythm rhythm, double minutes, Basis basis) {
+public record Task(
+        String key,
+        TaskKind kind,
+        Phrase title,
+        Phrase amount,
+        Phrase how,
+        Rhythm rhythm,
+        Optional<LocalDate> lastKnown,
+        double minutes,
+        Basis basis) {
+    public Task(
+            String key,
+            TaskKind kind,
+            Phrase title,
+            Phrase amount,
+            Phrase how,
+            Rhythm rhythm,
+            double minutes,
+            Basis basis) {
         this(key, kind, title, amount, how, rhythm, Optional.empty(), minutes, basis);
     }
 }

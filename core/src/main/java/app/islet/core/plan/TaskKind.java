@@ -1,13 +1,25 @@
 package app.islet.core.plan;
 
-/** Kinds of work, in the order they are done at an enclosure: look, feed, clean, change, care for devices. */
+/**
+ * Kinds of work, in the order they are done at an enclosure: look, feed, clean, change, care for
+ * devices.
+ */
 public enum TaskKind {
-    FEED("Feed"), SPOT_CLEAN("Spot clean"), TEST("Test the water"), WATER_CHANGE("Change water"), RINSE_FILTER("Rinse the filter"),
-    REPLACE_TUBE("Replace the UVB tube"), MEASURE("Measure");
+    FEED("Feed"),
+    SPOT_CLEAN("Spot clean"),
+    TEST("Test the water"),
+    WATER_CHANGE("Change water"),
+    RINSE_FILTER("Rinse the filter"),
+    REPLACE_TUBE("Replace the UVB tube"),
+    MEASURE("Measure");
 
     private final String word;
 
-    TaskKind(String word) { this.word = word; }
+    TaskKind(String word) {
+        this.word = word;
+    }
 
-    public String word() { return word; }
+    public String word() {
+        return word;
+    }
 }

@@ -6,11 +6,13 @@ public final class Check {
 
     /**
      * @return {@code value}
-     * @throws IllegalArgumentException if {@code value} is outside {@code min} to {@code max} (both ends allowed) or NaN
+     * @throws IllegalArgumentException if {@code value} is outside {@code min} to {@code max} (both
+     *     ends allowed) or NaN
      */
     public static double inRange(String name, double value, double min, double max) {
         if (!(value >= min && value <= max)) {
-            throw new IllegalArgumentException("%s must be between %s and %s but was %s".formatted(name, min, max, value));
+            throw new IllegalArgumentException(
+                    "%s must be between %s and %s but was %s".formatted(name, min, max, value));
         }
         return value;
     }
@@ -21,7 +23,8 @@ public final class Check {
      */
     public static double positive(String name, double value) {
         if (!(value > 0 && value < Double.POSITIVE_INFINITY)) {
-            throw new IllegalArgumentException("%s must be above 0 but was %s".formatted(name, value));
+            throw new IllegalArgumentException(
+                    "%s must be above 0 but was %s".formatted(name, value));
         }
         return value;
     }

@@ -7,7 +7,8 @@ import java.util.Locale;
 /**
  * What a number measures, its unit in each system, and how many places are worth showing.
  *
- * <p>Factors: 1 in = 2.54 cm and 1 US gal = 3.785411784 L exactly (NIST SP 811, appendix B); 1 oz = 28.349523125 g.
+ * <p>Factors: 1 in = 2.54 cm and 1 US gal = 3.785411784 L exactly (NIST SP 811, appendix B); 1 oz =
+ * 28.349523125 g.
  */
 public enum Dimension {
     LENGTH("cm", "in", 1 / 2.54, 1),
@@ -15,8 +16,15 @@ public enum Dimension {
     AREA("cm²", "in²", 1 / (2.54 * 2.54), 0),
     VOLUME("L", "gal", 1 / 3.785411784, 1),
     TEMPERATURE("°C", "°F", 1.8, 1) {
-        @Override public double toUnit(double si, UnitSystem units) { return units == UnitSystem.US ? si * 1.8 + 32 : si; }
-        @Override public double toSi(double value, UnitSystem units) { return units == UnitSystem.US ? (value - 32) / 1.8 : value; }
+        @Override
+        public double toUnit(double si, UnitSystem units) {
+            return units == UnitSystem.US ? si * 1.8 + 32 : si;
+        }
+
+        @Override
+        public double toSi(double value, UnitSystem units) {
+            return units == UnitSystem.US ? (value - 32) / 1.8 : value;
+        }
     },
     TEMPERATURE_DIFFERENCE("K", "°F", 1.8, 1),
     MASS("g", "oz", 1 / 28.349523125, 1),
@@ -49,22 +57,37 @@ public enum Dimension {
         this.places = places;
     }
 
-    public String unit(UnitSystem units) { return units == UnitSystem.US ? usUnit : siUnit; }
+    public String unit(UnitSystem units) {
+        return units == UnitSystem.US ? usUnit : siUnit;
+    }
 
     /** A number in the inside unit, turned into the unit of {@code units}. */
-    public double toUnit(double si, UnitSystem units) { return units == UnitSystem.US ? si * usPerSi : si; }
+    public double toUnit(double si, UnitSystem units) {
+        return units == UnitSystem.US ? si * usPerSi : si;
+    }
 
     /** A number as the keeper wrote it, turned into the inside unit. */
-    public double toSi(double value, UnitSystem units) { return units == UnitSystem.US ? value / usPerSi : value; }
+    public double toSi(double value, UnitSystem units) {
+        return units == UnitSystem.US ? value / usPerSi : value;
+    }
 
-    /** The number alone, rounded to what is worth reading: never more than the dimension's places, none from 100 up. */
+    /**
+     * The number alone, rounded to what is worth reading: never more than the dimension's places,
+     * none from 100 up.
+     */
     public String number(double si, UnitSystem units) {
         double value = toUnit(si, units);
         double size = Math.abs(value);
         if ((this == MASS || this == VOLUME) && size < 1 && size >= SMALLEST_SHOWN) {
-            return new BigDecimal(value).round(new MathContext(2)).stripTrailingZeros().toPlainString();
+            return new BigDecimal(value)
+                    .round(new MathContext(2))
+                    .stripTrailingZeros()
+                    .toPlainString();
         }
-        int shown = size >= 100 || this == COUNT ? 0 : size < 1 && places > 0 ? Math.max(places, 2) : places;
+        int shown =
+                size >= 100 || this == COUNT
+                        ? 0
+                        : size < 1 && places > 0 ? Math.max(places, 2) : places;
         String text = String.format(Locale.ROOT, "%." + shown + "f", value);
         if (text.indexOf('.') >= 0) {
             text = text.replaceAll("0+$", "").replaceAll("\\.$", "");

@@ -13,11 +13,14 @@ public record Phrase(String pattern, List<Object> parts) {
         parts = List.copyOf(parts);
     }
 
-    public static Phrase of(String pattern, Object... parts) { return new Phrase(pattern, List.of(parts)); }
+    public static Phrase of(String pattern, Object... parts) {
+        return new Phrase(pattern, List.of(parts));
+    }
 
     /** A range inside a sentence. */
     public static Phrase range(Range range, Dimension dimension) {
-        return of("{} to {}", new Bare(dimension, range.min()), new Quantity(dimension, range.max()));
+        return of(
+                "{} to {}", new Bare(dimension, range.min()), new Quantity(dimension, range.max()));
     }
 
     public String text(UnitSystem units) {

@@ -6,13 +6,18 @@ import java.util.Optional;
 public record Range(double min, double max) {
     public Range {
         if (!(min <= max)) {
-            throw new IllegalArgumentException("a range must not end before it begins: %s to %s".formatted(min, max));
+            throw new IllegalArgumentException(
+                    "a range must not end before it begins: %s to %s".formatted(min, max));
         }
     }
 
-    public boolean contains(double value) { return value >= min && value <= max; }
+    public boolean contains(double value) {
+        return value >= min && value <= max;
+    }
 
-    public double middle() { return (min + max) / 2; }
+    public double middle() {
+        return (min + max) / 2;
+    }
 
     /** The part both ranges share, or nothing. */
     public Optional<Range> overlap(Range other) {

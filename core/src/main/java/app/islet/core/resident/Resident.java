@@ -2,6 +2,7 @@ package app.islet.core.resident;
 
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
+
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -12,15 +13,25 @@ import java.util.OptionalDouble;
  * @param name what the keeper calls it or them
  * @param males of {@code count}, as far as known
  * @param females of {@code count}, as far as known
- * @param lengthCm length last measured, along what {@link app.islet.core.care.AnimalGroup#measure()} says
+ * @param lengthCm length last measured, along what {@link
+ *     app.islet.core.care.AnimalGroup#measure()} says
  * @param massG mass last weighed, each
  * @param statedStage the stage the keeper names; a measured length decides against it
  */
-public record Resident(String name, CareSheet sheet, int count, int males, int females, OptionalDouble lengthCm,
-                       OptionalDouble massG, Optional<String> statedStage) {
+public record Resident(
+        String name,
+        CareSheet sheet,
+        int count,
+        int males,
+        int females,
+        OptionalDouble lengthCm,
+        OptionalDouble massG,
+        Optional<String> statedStage) {
     public Resident {
         if (count < 1 || males < 0 || females < 0 || males + females > count) {
-            throw new IllegalArgumentException("males and females together cannot be more than the %d there are".formatted(count));
+            throw new IllegalArgumentException(
+                    "males and females together cannot be more than the %d there are"
+                            .formatted(count));
         }
     }
 
@@ -29,31 +40,51 @@ public record Resident(String name, CareSheet sheet, int count, int males, int f
         if (lengthCm.isPresent()) {
             return sheet.stageAt(lengthCm.getAsDouble());
         }
-        return statedStage.flatMap(sheet::stage).orElseGet(() -> sheet.stages().get(sheet.stages().size() - 1));
+        return statedStage
+                .flatMap(sheet::stage)
+                .orElseGet(() -> sheet.stages().get(sheet.stages().size() - 1));
     }
 
     /** Measured length, or what is usual for the stage, cm. */
-    public double bodyCm() { return lengthCm.orElseGet(() -> sheet.typicalLengthCm(stage())); }
+    public double bodyCm() {
+        return lengthCm.orElseGet(() -> sheet.typicalLengthCm(stage()));
+    }
 
     /** Weighed mass, or the estimate from length, g. */
-    public double bodyG() { return massG.orElseGet(() -> sheet.massG(bodyCm())); }
+    public double bodyG() {
+        return massG.orElseGet(() -> sheet.massG(bodyCm()));
+    }
 
     /** The same animals, grown as expected for {@code days}. */
     public Resident after(double days) {
         double later = sheet.growth().lengthCm(bodyCm(), days);
         double growth = later / bodyCm();
-        OptionalDouble mass = massG.isPresent() ? OptionalDouble.of(massG.getAsDouble() * growth * growth * growth) : massG;
-        return new Resident(name, sheet, count, males, females, OptionalDouble.of(later), mass, Optional.empty());
+        OptionalDouble mass =
+                massG.isPresent()
+                        ? OptionalDouble.of(massG.getAsDouble() * growth * growth * growth)
+                        : massG;
+        return new Resident(
+                name,
+                sheet,
+                count,
+                males,
+                females,
+                OptionalDouble.of(later),
+                mass,
+                Optional.empty());
     }
 
     /** As in {@code 2 axolotls (adult)}. */
     public String words() {
         String animals = count == 1 ? sheet.name() : sheet.plural();
-        return "%d %s (%s)".formatted(count, lowerFirst(animals), stage().name().toLowerCase(Locale.ROOT));
+        return "%d %s (%s)"
+                .formatted(count, lowerFirst(animals), stage().name().toLowerCase(Locale.ROOT));
     }
 
     /** Common names keep the capitals of places in them: "African dwarf frog" stays as it is. */
     private static String lowerFirst(String name) {
-        return name.startsWith("African") ? name : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+        return name.startsWith("African")
+                ? name
+                : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
     }
 }

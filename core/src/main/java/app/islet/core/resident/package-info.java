@@ -1,6 +1,4 @@
-/**
- * The animals that live in an enclosure, singly or in groups of one kind and size.
- */
+/** The animals that live in an enclosure, singly or in groups of one kind and size. */
 @NullMarked
 package app.islet.core.resident;
 

@@ -5,6 +5,7 @@ import app.islet.core.care.School;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.resident.Resident;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,13 +20,23 @@ import java.util.Optional;
  * @param remedies the cheapest first
  * @param school the school the verdict follows
  */
-public record Finding(String rule, Severity severity, Step step, String who, Phrase what, Phrase why, List<Remedy> remedies,
-                      Optional<School> school, Basis basis) {
+public record Finding(
+        String rule,
+        Severity severity,
+        Step step,
+        String who,
+        Phrase what,
+        Phrase why,
+        List<Remedy> remedies,
+        Optional<School> school,
+        Basis basis) {
     public Finding {
         remedies = List.copyOf(remedies);
     }
 
-    static Builder by(Rule rule, Severity severity, Step step) { return new Builder(rule.id(), severity, step); }
+    static Builder by(Rule rule, Severity severity, Step step) {
+        return new Builder(rule.id(), severity, step);
+    }
 
     /** Puts a finding together, sentence by sentence. */
     public static final class Builder {
@@ -76,6 +87,8 @@ public record Finding(String rule, Severity severity, Step step, String who, Phr
             return this;
         }
 
-        public Finding build() { return new Finding(rule, severity, step, who, what, why, remedies, school, basis); }
+        public Finding build() {
+            return new Finding(rule, severity, step, who, what, why, remedies, school, basis);
+        }
     }
 }

@@ -2,6 +2,7 @@ package app.islet.core.review;
 
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Phrase;
+
 import java.util.Optional;
 
 /**

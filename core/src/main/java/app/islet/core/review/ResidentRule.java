@@ -1,6 +1,7 @@
 package app.islet.core.review;
 
 import app.islet.core.resident.Resident;
+
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -8,7 +9,9 @@ import java.util.stream.Stream;
 public interface ResidentRule extends Rule {
     Optional<Finding> judge(Situation situation, Resident resident);
 
-    @Override default Stream<Finding> judge(Situation situation) {
-        return situation.residents().stream().flatMap(resident -> judge(situation, resident).stream());
+    @Override
+    default Stream<Finding> judge(Situation situation) {
+        return situation.residents().stream()
+                .flatMap(resident -> judge(situation, resident).stream());
     }
 }

@@ -13,7 +13,11 @@ public enum Severity {
 
     private final String word;
 
-    Severity(String word) { this.word = word; }
+    Severity(String word) {
+        this.word = word;
+    }
 
-    public String word() { return word; }
+    public String word() {
+        return word;
+    }
 }

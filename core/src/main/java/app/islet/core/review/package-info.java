@@ -1,6 +1,4 @@
-/**
- * The judgement: rules asked of a situation, findings with severity, reason, remedy and source.
- */
+/** The judgement: rules asked of a situation, findings with severity, reason, remedy and source. */
 @NullMarked
 package app.islet.core.review;
 

@@ -4,15 +4,16 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Vessel;
+
 import java.util.ArrayList;
 import java.util.List;
 
 /**
  * The figures of an enclosure, from its geometry.
  *
- * <p>The ground is a profile along the length, the same over the whole width: flat under the water, rising over the
- * slope, flat on top of the land. Volumes are integrated exactly over that profile. Stones, roots and devices are not
- * subtracted.
+ * <p>The ground is a profile along the length, the same over the whole width: flat under the water,
+ * rising over the slope, flat on top of the land. Volumes are integrated exactly over that profile.
+ * Stones, roots and devices are not subtracted.
  *
  * @param profile corners of the ground from left to right
  * @param lineCm height of the water line above the floor
@@ -25,16 +26,29 @@ import java.util.List;
  * @param freeboardCm from the water line to the rim
  * @param rimAboveFootholdCm from the highest place an animal can stand or swim to the rim
  * @param slopeDeg slope of the way out; 90 for an upright wall, 0 without land
- * @param landAboveLineCm top of the land over the water line; negative when it is under water, 0 without land
+ * @param landAboveLineCm top of the land over the water line; negative when it is under water, 0
+ *     without land
  */
-public record Survey(List<Corner> profile, double lineCm, double waterL, double litresPerCm, double footprintCm2,
-                     double waterSharePercent, double dryLandCm2, double shoreX, double freeboardCm,
-                     double rimAboveFootholdCm, double slopeDeg, double landAboveLineCm) {
+public record Survey(
+        List<Corner> profile,
+        double lineCm,
+        double waterL,
+        double litresPerCm,
+        double footprintCm2,
+        double waterSharePercent,
+        double dryLandCm2,
+        double shoreX,
+        double freeboardCm,
+        double rimAboveFootholdCm,
+        double slopeDeg,
+        double landAboveLineCm) {
 
     /** A corner of the ground's profile, cm from the left and from the floor. */
     public record Corner(double xCm, double yCm) {}
 
-    /** How far the dry top of a basking platform stands over the line; common practice, no source. */
+    /**
+     * How far the dry top of a basking platform stands over the line; common practice, no source.
+     */
     private static final double PLATFORM_ABOVE_LINE_CM = 2;
 
     public Survey {
@@ -55,17 +69,33 @@ public record Survey(List<Corner> profile, double lineCm, double waterL, double 
         double landTop = e.land().map(Land::heightCm).orElse(e.ground().depthCm());
         double platformTop = e.platform().map(p -> line + PLATFORM_ABOVE_LINE_CM).orElse(0.0);
         double foothold = Math.max(Math.max(line, landTop), platformTop);
-        return new Survey(profile, line, sectionCm2 * vessel.widthCm() / 1000, wetCm * vessel.widthCm() / 1000,
-                vessel.footprintCm2(), 100 * wetCm / vessel.lengthCm(), (vessel.lengthCm() - wetCm) * vessel.widthCm(),
-                wetCm, vessel.heightCm() - line, vessel.heightCm() - foothold,
-                e.land().map(l -> slopeDeg(e, l)).orElse(0.0), e.land().map(l -> l.heightCm() - line).orElse(0.0));
+        return new Survey(
+                profile,
+                line,
+                sectionCm2 * vessel.widthCm() / 1000,
+                wetCm * vessel.widthCm() / 1000,
+                vessel.footprintCm2(),
+                100 * wetCm / vessel.lengthCm(),
+                (vessel.lengthCm() - wetCm) * vessel.widthCm(),
+                wetCm,
+                vessel.heightCm() - line,
+                vessel.heightCm() - foothold,
+                e.land().map(l -> slopeDeg(e, l)).orElse(0.0),
+                e.land().map(l -> l.heightCm() - line).orElse(0.0));
     }
 
-    public boolean hasWater() { return waterL > 0; }
+    public boolean hasWater() {
+        return waterL > 0;
+    }
 
-    public double dryLandPercent() { return 100 * dryLandCm2 / footprintCm2; }
+    public double dryLandPercent() {
+        return 100 * dryLandCm2 / footprintCm2;
+    }
 
-    /** Whether an animal that walks up {@code maxSlopeDeg} can leave the water onto land or platform. */
+    /**
+     * Whether an animal that walks up {@code maxSlopeDeg} can leave the water onto land or
+     * platform.
+     */
     public boolean hasWayOut(Enclosure e, double maxSlopeDeg) {
         boolean byLand = dryLandCm2 > 0 && e.land().isPresent() && slopeDeg <= maxSlopeDeg;
         return byLand || e.platform().isPresent();
@@ -73,7 +103,9 @@ public record Survey(List<Corner> profile, double lineCm, double waterL, double 
 
     /** Dry room for basking, cm²: the platform, or the dry land. */
     public double baskingCm2(Enclosure e) {
-        return Math.max(dryLandCm2, e.platform().map((Platform p) -> p.lengthCm() * p.widthCm()).orElse(0.0));
+        return Math.max(
+                dryLandCm2,
+                e.platform().map((Platform p) -> p.lengthCm() * p.widthCm()).orElse(0.0));
     }
 
     private static List<Corner> profile(Enclosure e) {
@@ -98,7 +130,10 @@ public record Survey(List<Corner> profile, double lineCm, double waterL, double 
 
     private static double slopeDeg(Enclosure e, Land land) {
         double foot = e.vessel().lengthCm() * land.sharePercent() / 100;
-        return Math.toDegrees(Math.atan2(Math.max(0, land.heightCm() - e.ground().depthCm()), Math.min(land.rampCm(), foot)));
+        return Math.toDegrees(
+                Math.atan2(
+                        Math.max(0, land.heightCm() - e.ground().depthCm()),
+                        Math.min(land.rampCm(), foot)));
     }
 
     /** Water over one straight piece of ground: exact, the piece cut where it meets the line. */

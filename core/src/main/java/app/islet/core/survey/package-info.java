@@ -1,5 +1,6 @@
 /**
- * What geometry alone says of an enclosure: depths, litres, land, slopes, freeboard. No judgement here.
+ * What geometry alone says of an enclosure: depths, litres, land, slopes, freeboard. No judgement
+ * here.
  */
 @NullMarked
 package app.islet.core.survey;

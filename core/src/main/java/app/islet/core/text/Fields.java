@@ -1,6 +1,9 @@
 package app.islet.core.text;
 
 import app.islet.core.quantity.Range;
+
+import org.jspecify.annotations.Nullable;
+
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -15,13 +18,14 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 
 /**
- * Takes the fields of one object, one by one, and collects what is wrong instead of stopping at the first.
+ * Takes the fields of one object, one by one, and collects what is wrong instead of stopping at the
+ * first.
  *
- * <p>A refused field is reported and answered with a harmless value of its type; the caller must look at {@link
- * #refuseIfProblems} before it uses anything. Fields nobody asked for are problems too: call {@link #done}.
+ * <p>A refused field is reported and answered with a harmless value of its type; the caller must
+ * look at {@link #refuseIfProblems} before it uses anything. Fields nobody asked for are problems
+ * too: call {@link #done}.
  */
 public final class Fields {
     private final String name;
@@ -31,7 +35,8 @@ public final class Fields {
     private final Map<String, Node> fields;
     private final Set<String> asked = new HashSet<>();
 
-    private Fields(String name, List<Problem> problems, String path, int line, Map<String, Node> fields) {
+    private Fields(
+            String name, List<Problem> problems, String path, int line, Map<String, Node> fields) {
         this.name = name;
         this.problems = problems;
         this.path = path;
@@ -64,7 +69,9 @@ public final class Fields {
     }
 
     /** Reports a problem of the object as a whole. */
-    public void problem(String sentence) { problems.add(new Problem(path, line, sentence)); }
+    public void problem(String sentence) {
+        problems.add(new Problem(path, line, sentence));
+    }
 
     /** Reports a problem of one field. */
     public void problem(String field, String sentence) {
@@ -92,8 +99,11 @@ public final class Fields {
         return optionalNumber(field, min, max, unit, false);
     }
 
-    private OptionalDouble optionalNumber(String field, double min, double max, String unit, boolean required) {
-        String what = "a number from %s to %s%s".formatted(plain(min), plain(max), unit.isEmpty() ? "" : " " + unit);
+    private OptionalDouble optionalNumber(
+            String field, double min, double max, String unit, boolean required) {
+        String what =
+                "a number from %s to %s%s"
+                        .formatted(plain(min), plain(max), unit.isEmpty() ? "" : " " + unit);
         Optional<Node> node = take(field, required, what);
         if (node.isEmpty()) {
             return OptionalDouble.empty();
@@ -126,15 +136,22 @@ public final class Fields {
         return optionalRange(field, min, max, unit, false);
     }
 
-    private Optional<Range> optionalRange(String field, double min, double max, String unit, boolean required) {
-        String what = "a pair [least, most] within %s to %s%s".formatted(plain(min), plain(max), unit.isEmpty() ? "" : " " + unit);
+    private Optional<Range> optionalRange(
+            String field, double min, double max, String unit, boolean required) {
+        String what =
+                "a pair [least, most] within %s to %s%s"
+                        .formatted(plain(min), plain(max), unit.isEmpty() ? "" : " " + unit);
         Optional<Node> node = take(field, required, what);
         if (node.isEmpty()) {
             return Optional.empty();
         }
-        if (node.get().value() instanceof List<?> list && list.size() == 2
-                && ((Node) list.get(0)).value() instanceof Double low && ((Node) list.get(1)).value() instanceof Double high
-                && low >= min && high <= max && low <= high) {
+        if (node.get().value() instanceof List<?> list
+                && list.size() == 2
+                && ((Node) list.get(0)).value() instanceof Double low
+                && ((Node) list.get(1)).value() instanceof Double high
+                && low >= min
+                && high <= max
+                && low <= high) {
             return Optional.of(new Range(low, high));
         }
         problem(field, "%s is not %s".formatted(shown(node.get()), what));
@@ -147,7 +164,9 @@ public final class Fields {
         return text.orElse("");
     }
 
-    public Optional<String> optionalText(String field, int maxLength) { return optionalText(field, maxLength, false); }
+    public Optional<String> optionalText(String field, int maxLength) {
+        return optionalText(field, maxLength, false);
+    }
 
     private Optional<String> optionalText(String field, int maxLength, boolean required) {
         String what = "a text of 1 to %d characters".formatted(maxLength);
@@ -155,7 +174,9 @@ public final class Fields {
         if (node.isEmpty()) {
             return Optional.empty();
         }
-        if (node.get().value() instanceof String text && !text.isBlank() && text.length() <= maxLength) {
+        if (node.get().value() instanceof String text
+                && !text.isBlank()
+                && text.length() <= maxLength) {
             return Optional.of(text.strip());
         }
         problem(field, "%s is not %s".formatted(shown(node.get()), what));
@@ -167,7 +188,10 @@ public final class Fields {
         if (node.isPresent() && !(node.get().value() instanceof Boolean)) {
             problem(field, "%s is not true or false".formatted(shown(node.get())));
         }
-        return node.map(Node::value).filter(Boolean.class::isInstance).map(Boolean.class::cast).orElse(fallback);
+        return node.map(Node::value)
+                .filter(Boolean.class::isInstance)
+                .map(Boolean.class::cast)
+                .orElse(fallback);
     }
 
     /** One of the names of an enum, written in lower case with hyphens. */
@@ -179,8 +203,13 @@ public final class Fields {
         return optionalChoice(field, type, false);
     }
 
-    private <E extends Enum<E>> Optional<E> optionalChoice(String field, Class<E> type, boolean required) {
-        String what = "one of " + Arrays.stream(type.getEnumConstants()).map(Fields::written).collect(Collectors.joining(", "));
+    private <E extends Enum<E>> Optional<E> optionalChoice(
+            String field, Class<E> type, boolean required) {
+        String what =
+                "one of "
+                        + Arrays.stream(type.getEnumConstants())
+                                .map(Fields::written)
+                                .collect(Collectors.joining(", "));
         Optional<Node> node = take(field, required, what);
         if (node.isEmpty()) {
             return Optional.empty();
@@ -196,18 +225,34 @@ public final class Fields {
     public <E extends Enum<E>> List<E> choices(String field, Class<E> type) {
         List<E> found = new ArrayList<>();
         for (Node item : items(field)) {
-            constant(type, item).ifPresentOrElse(found::add, () -> problem(field, "%s is not one of %s".formatted(shown(item),
-                    Arrays.stream(type.getEnumConstants()).map(Fields::written).collect(Collectors.joining(", ")))));
+            constant(type, item)
+                    .ifPresentOrElse(
+                            found::add,
+                            () ->
+                                    problem(
+                                            field,
+                                            "%s is not one of %s"
+                                                    .formatted(
+                                                            shown(item),
+                                                            Arrays.stream(type.getEnumConstants())
+                                                                    .map(Fields::written)
+                                                                    .collect(
+                                                                            Collectors.joining(
+                                                                                    ", ")))));
         }
         return found;
     }
 
     private static <E extends Enum<E>> Optional<E> constant(Class<E> type, Node node) {
-        return Arrays.stream(type.getEnumConstants()).filter(e -> written(e).equals(node.value())).findFirst();
+        return Arrays.stream(type.getEnumConstants())
+                .filter(e -> written(e).equals(node.value()))
+                .findFirst();
     }
 
     /** How an enum constant is written in a document. */
-    public static String written(Enum<?> constant) { return constant.name().toLowerCase(Locale.ROOT).replace('_', '-'); }
+    public static String written(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
 
     public Optional<LocalDate> optionalDate(String field) {
         Optional<String> text = optionalText(field, 10);
@@ -223,17 +268,23 @@ public final class Fields {
     public List<String> texts(String field, int maxLength) {
         List<String> found = new ArrayList<>();
         for (Node item : items(field)) {
-            if (item.value() instanceof String text && !text.isBlank() && text.length() <= maxLength) {
+            if (item.value() instanceof String text
+                    && !text.isBlank()
+                    && text.length() <= maxLength) {
                 found.add(text.strip());
             } else {
-                problem(field, "%s is not a text of 1 to %d characters".formatted(shown(item), maxLength));
+                problem(
+                        field,
+                        "%s is not a text of 1 to %d characters".formatted(shown(item), maxLength));
             }
         }
         return found;
     }
 
     public <T> @Nullable T group(String field, Function<Fields, T> reader) {
-        return take(field, true, "a group of fields").map(node -> read(field, node, reader)).orElse(null);
+        return take(field, true, "a group of fields")
+                .map(node -> read(field, node, reader))
+                .orElse(null);
     }
 
     public <T> Optional<T> optionalGroup(String field, Function<Fields, T> reader) {
@@ -284,8 +335,15 @@ public final class Fields {
     public void done() {
         Map<String, Node> unknown = new LinkedHashMap<>(fields);
         unknown.keySet().removeAll(asked);
-        unknown.keySet().forEach(field -> problem(field, "there is no such field; known here: "
-                + asked.stream().sorted().collect(Collectors.joining(", "))));
+        unknown.keySet()
+                .forEach(
+                        field ->
+                                problem(
+                                        field,
+                                        "there is no such field; known here: "
+                                                + asked.stream()
+                                                        .sorted()
+                                                        .collect(Collectors.joining(", "))));
     }
 
     /**
@@ -299,7 +357,8 @@ public final class Fields {
             value = reader.apply(this);
             done();
         } catch (Broken e) {
-            // The problems are written down already; the fields behind the broken group were never asked for.
+            // The problems are written down already; the fields behind the broken group were never
+            // asked for.
         } catch (IllegalArgumentException e) {
             if (problems.isEmpty()) {
                 problem(e.getMessage());
@@ -326,15 +385,23 @@ public final class Fields {
         if (value instanceof Double number) {
             return plain(number);
         }
-        return value instanceof Map ? "a group" : value instanceof List ? "this list" : String.valueOf(value);
+        return value instanceof Map
+                ? "a group"
+                : value instanceof List ? "this list" : String.valueOf(value);
     }
 
     private static String plain(double number) {
-        return number == Math.rint(number) && Math.abs(number) < 1e9 ? String.valueOf((long) number) : String.valueOf(number);
+        return number == Math.rint(number) && Math.abs(number) < 1e9
+                ? String.valueOf((long) number)
+                : String.valueOf(number);
     }
 
-    /** Ends the reading of a group that cannot be built because of problems already written down. */
+    /**
+     * Ends the reading of a group that cannot be built because of problems already written down.
+     */
     private static final class Broken extends IllegalArgumentException {
-        Broken() { super("a group could not be read"); }
+        Broken() {
+            super("a group could not be read");
+        }
     }
 }

@@ -1,58 +1,85 @@
 package app.islet.core.text;
 
+import org.jspecify.annotations.Nullable;
+
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.core.ObjectReadContext;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.TokenStreamFactory;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.dataformat.yaml.YAMLFactory;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.jspecify.annotations.Nullable;
-import tools.jackson.core.JacksonException;
-import tools.jackson.core.JsonParser;
-import tools.jackson.core.JsonToken;
-import tools.jackson.core.StreamReadFeature;
-import tools.jackson.core.json.JsonFactory;
-import tools.jackson.core.TokenStreamFactory;
-import tools.jackson.dataformat.yaml.YAMLFactory;
 
 /**
  * A value in a text, with the line it stands on.
  *
- * @param value a {@code Map<String, Node>}, a {@code List<Node>}, a {@code String}, a {@code Double}, a {@code Boolean}, or null
+ * @param value a {@code Map<String, Node>}, a {@code List<Node>}, a {@code String}, a {@code
+ *     Double}, a {@code Boolean}, or null
  */
 public record Node(@Nullable Object value, int line) {
-    /** Deeper nesting than any document of ours has; it stops a hostile text from exhausting the stack. */
+    /**
+     * Deeper nesting than any document of ours has; it stops a hostile text from exhausting the
+     * stack.
+     */
     private static final int MAX_DEPTH = 20;
-    private static final Pattern LINE_IN_MESSAGE = Pattern.compile("in '?reader'?, line (\\d+), column");
 
-    /** @throws UnreadableException if the text is not one JSON value */
+    private static final Pattern LINE_IN_MESSAGE =
+            Pattern.compile("in '?reader'?, line (\\d+), column");
+
+    /**
+     * @throws UnreadableException if the text is not one JSON value
+     */
     public static Node json(String name, String text) {
-        return read(name, text, JsonFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build());
+        return read(
+                name,
+                text,
+                JsonFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build());
     }
 
-    /** @throws UnreadableException if the text is not one YAML value */
+    /**
+     * @throws UnreadableException if the text is not one YAML value
+     */
     public static Node yaml(String name, String text) {
-        return read(name, text, YAMLFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build());
+        return read(
+                name,
+                text,
+                YAMLFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build());
     }
 
     private static Node read(String name, String text, TokenStreamFactory factory) {
         int line = 1;
-        try (JsonParser parser = factory.createParser(tools.jackson.core.ObjectReadContext.empty(), text)) {
+        try (JsonParser parser = factory.createParser(ObjectReadContext.empty(), text)) {
             if (parser.nextToken() == null) {
                 throw refused(name, 1, "the file is empty");
             }
             Node root = value(name, parser, 0);
             line = parser.currentLocation().getLineNr();
             if (parser.nextToken() != null) {
-                throw refused(name, parser.currentTokenLocation().getLineNr(), "there is text behind the end of the document");
+                throw refused(
+                        name,
+                        parser.currentTokenLocation().getLineNr(),
+                        "there is text behind the end of the document");
             }
             return root;
         } catch (JacksonException e) {
-            throw refused(name, lineOf(e, line), "this cannot be read: " + firstSentence(e.getOriginalMessage()));
+            throw refused(
+                    name,
+                    lineOf(e, line),
+                    "this cannot be read: " + firstSentence(e.getOriginalMessage()));
         }
     }
 
-    /** The YAML reader tells the line in its message only, as {@code in reader, line 2, column 1}. */
+    /**
+     * The YAML reader tells the line in its message only, as {@code in reader, line 2, column 1}.
+     */
     private static int lineOf(JacksonException e, int fallback) {
         Matcher told = LINE_IN_MESSAGE.matcher(e.getOriginalMessage());
         if (told.find()) {
@@ -76,15 +103,17 @@ public record Node(@Nullable Object value, int line) {
             throw refused(name, line, "nested more than %d deep".formatted(MAX_DEPTH));
         }
         JsonToken token = parser.currentToken();
-        return new Node(switch (token) {
-            case START_OBJECT -> object(name, parser, depth);
-            case START_ARRAY -> array(name, parser, depth);
-            case VALUE_NUMBER_INT, VALUE_NUMBER_FLOAT -> parser.getDoubleValue();
-            case VALUE_TRUE -> Boolean.TRUE;
-            case VALUE_FALSE -> Boolean.FALSE;
-            case VALUE_NULL -> null;
-            default -> parser.getString();
-        }, line);
+        return new Node(
+                switch (token) {
+                    case START_OBJECT -> object(name, parser, depth);
+                    case START_ARRAY -> array(name, parser, depth);
+                    case VALUE_NUMBER_INT, VALUE_NUMBER_FLOAT -> parser.getDoubleValue();
+                    case VALUE_TRUE -> Boolean.TRUE;
+                    case VALUE_FALSE -> Boolean.FALSE;
+                    case VALUE_NULL -> null;
+                    default -> parser.getString();
+                },
+                line);
     }
 
     private static Map<String, Node> object(String name, JsonParser parser, int depth) {

@@ -8,9 +8,14 @@ public final class UnreadableException extends RuntimeException {
     private final transient List<Problem> problems;
 
     public UnreadableException(String name, List<Problem> problems) {
-        super(problems.stream().map(Problem::toString).collect(Collectors.joining("\n" + name + ", ", name + ", ", "")));
+        super(
+                problems.stream()
+                        .map(Problem::toString)
+                        .collect(Collectors.joining("\n" + name + ", ", name + ", ", "")));
         this.problems = List.copyOf(problems);
     }
 
-    public List<Problem> problems() { return problems; }
+    public List<Problem> problems() {
+        return problems;
+    }
 }

@@ -10,7 +10,10 @@ public final class Ammonia {
      * @param feedG feed eaten, g
      * @param proteinPercent protein in it, %
      * @return g of nitrogen
-     * @see "Timmons, M. B. and Ebeling, J. M., Recirculating Aquaculture: P(TAN) = 0.092 x protein x feed"
+     * @see "Timmons, M. B. and Ebeling, J. M., Recirculating Aquaculture: P(TAN) = 0.092 x protein
+     *     x feed"
      */
-    public static double tanG(double feedG, double proteinPercent) { return 0.092 * proteinPercent / 100 * feedG; }
+    public static double tanG(double feedG, double proteinPercent) {
+        return 0.092 * proteinPercent / 100 * feedG;
+    }
 }

@@ -22,20 +22,24 @@ public final class WaterChange {
     public record Steps(int changes, double percentEach) {}
 
     /**
-     * Fewest equal changes, each at most {@code maxPercent}, that bring {@code now} to {@code target}.
+     * Fewest equal changes, each at most {@code maxPercent}, that bring {@code now} to {@code
+     * target}.
      *
-     * <p>Each change leaves the share {@code 1 - p} of the distance to the tap, so {@code n} leave {@code (1 - p)^n}.
-     * Rounding is minded: 100 to 51.2 by 20 % is three steps, not four.
+     * <p>Each change leaves the share {@code 1 - p} of the distance to the tap, so {@code n} leave
+     * {@code (1 - p)^n}. Rounding is minded: 100 to 51.2 by 20 % is three steps, not four.
      *
-     * @throws IllegalArgumentException if the target is at or below the tap's value, which no change can reach
+     * @throws IllegalArgumentException if the target is at or below the tap's value, which no
+     *     change can reach
      */
-    public static Steps to(double nowMgPerL, double targetMgPerL, double tapMgPerL, double maxPercent) {
+    public static Steps to(
+            double nowMgPerL, double targetMgPerL, double tapMgPerL, double maxPercent) {
         if (nowMgPerL <= targetMgPerL) {
             return new Steps(0, 0);
         }
         if (!(targetMgPerL > tapMgPerL)) {
-            throw new IllegalArgumentException("targetMgPerL must be above tapMgPerL (%s mg/L), which part changes only approach, but was %s"
-                    .formatted(tapMgPerL, targetMgPerL));
+            throw new IllegalArgumentException(
+                    "targetMgPerL must be above tapMgPerL (%s mg/L), which part changes only approach, but was %s"
+                            .formatted(tapMgPerL, targetMgPerL));
         }
         double left = (targetMgPerL - tapMgPerL) / (nowMgPerL - tapMgPerL);
         double exact = maxPercent >= 100 ? 1 : Math.log(left) / Math.log1p(-maxPercent / 100);

@@ -1,6 +1,4 @@
-/**
- * Arithmetic of the water itself: changes, dilution, the ammonia that food makes.
- */
+/** Arithmetic of the water itself: changes, dilution, the ammonia that food makes. */
 @NullMarked
 package app.islet.core.water;
 

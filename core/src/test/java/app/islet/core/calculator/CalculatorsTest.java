@@ -4,27 +4,35 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.Arrays;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class CalculatorsTest {
     private static Map<String, String> pairs(String words) {
         Map<String, String> map = new LinkedHashMap<>();
-        Arrays.stream(words.split(" ")).filter(w -> !w.isEmpty()).map(w -> w.split("=", 2)).forEach(w -> map.put(w[0], w[1]));
+        Arrays.stream(words.split(" "))
+                .filter(w -> !w.isEmpty())
+                .map(w -> w.split("=", 2))
+                .forEach(w -> map.put(w[0], w[1]));
         return map;
     }
 
-    /** 231 cubic inches to the US gallon (NIST SP 811, appendix B): a box of 23.1 x 10 x 10 in holds 10 gal. */
+    /**
+     * 231 cubic inches to the US gallon (NIST SP 811, appendix B): a box of 23.1 x 10 x 10 in holds
+     * 10 gal.
+     */
     @Test
     void a_box_of_2310_cubic_inches_holds_ten_gallons() {
-        Map<String, Double> out = Calculators.run("tank-volume", pairs("lengthCm=58.674 widthCm=25.4 heightCm=25.4"));
+        Map<String, Double> out =
+                Calculators.run("tank-volume", pairs("lengthCm=58.674 widthCm=25.4 heightCm=25.4"));
         assertThat(out.get("usGallons")).isCloseTo(10, within(1e-9));
         assertThat(out.get("volumeL")).isCloseTo(37.85411784, within(1e-9));
         assertThat(out.get("footprintCm2")).isCloseTo(58.674 * 25.4, within(1e-9));
@@ -32,60 +40,99 @@ class CalculatorsTest {
     }
 
     @ParameterizedTest(name = "{0} {1}: {2} = {3}")
-    @CsvSource({"tank-volume, lengthCm=100 widthCm=50 heightCm=40 waterDepthCm=10, volumeL, 50", "water-change, nowMgPerL=40 percent=25, afterMgPerL, 30",
-        "water-change, nowMgPerL=40 tapMgPerL=20 percent=50, afterMgPerL, 30", "water-change-to, nowMgPerL=100 targetMgPerL=51.2 maxPercent=20, changes, 3",
-        "tan, feedG=100 proteinPercent=40, tanG, 3.68", "tan, feedG=+1e2 proteinPercent=4.e1, tanG, 3.68", "tan, feedG=.5 proteinPercent=0, tanG, 0"})
+    @CsvSource({
+        "tank-volume, lengthCm=100 widthCm=50 heightCm=40 waterDepthCm=10, volumeL, 50",
+        "water-change, nowMgPerL=40 percent=25, afterMgPerL, 30",
+        "water-change, nowMgPerL=40 tapMgPerL=20 percent=50, afterMgPerL, 30",
+        "water-change-to, nowMgPerL=100 targetMgPerL=51.2 maxPercent=20, changes, 3",
+        "tan, feedG=100 proteinPercent=40, tanG, 3.68",
+        "tan, feedG=+1e2 proteinPercent=4.e1, tanG, 3.68",
+        "tan, feedG=.5 proteinPercent=0, tanG, 0"
+    })
     void calculators_answer(String id, String in, String key, double value) {
         assertThat(Calculators.run(id, pairs(in)).get(key)).isCloseTo(value, within(1e-9));
     }
 
     @ParameterizedTest(name = "{0} {1} is refused: {2}")
-    @CsvSource(delimiter = '|', value = {
-        "tank-volume | lengthCm=NaN widthCm=1 heightCm=1 | lengthCm must be a number from above 0 to 2000 cm but was \"NaN\"",
-        "tank-volume | lengthCm=Infinity widthCm=1 heightCm=1 | lengthCm must be a number",
-        "tank-volume | lengthCm=60d widthCm=1 heightCm=1 | lengthCm must be a number",
-        "tank-volume | lengthCm=25,5 widthCm=1 heightCm=1 | lengthCm must be a number",
-        "tank-volume | lengthCm=0x10 widthCm=1 heightCm=1 | lengthCm must be a number",
-        "tank-volume | lengthCm= widthCm=1 heightCm=1 | lengthCm must be a number",
-        "tank-volume | lengthCm=0 widthCm=1 heightCm=1 | lengthCm must be above 0 to 2000 cm but was 0",
-        "tank-volume | lengthCm=2000.1 widthCm=1 heightCm=1 | lengthCm must be above 0 to 2000 cm but was 2000.1",
-        "tank-volume | lengthCm=1e999 widthCm=1 heightCm=1 | lengthCm must be",
-        "tank-volume | widthCm=1 heightCm=1 | lengthCm is missing; it must be above 0 to 2000 cm",
-        "tank-volume | lengthCm=1 widthCm=1 heightCm=1 depthCm=1 | depthCm is not an input of tank-volume",
-        "tank-volume | lengthCm=1 widthCm=1 heightCm=1 waterDepthCm=2 | waterDepthCm must be at most heightCm",
-        "water-change | nowMgPerL=1 percent=101 | percent must be 0 to 100 % but was 101",
-        "water-change | nowMgPerL=1 percent=-1 | percent must be 0 to 100 % but was -1",
-        "water-change-to | nowMgPerL=40 targetMgPerL=10 tapMgPerL=10 | targetMgPerL must be above the 10.0 mg/L of the new water",
-        "guess | x=1 | there is no calculator \"guess\""})
-    void what_does_not_fit_is_refused_in_a_sentence_that_names_the_key(String id, String in, String sentence) {
-        assertThatThrownBy(() -> Calculators.run(id, pairs(in))).isInstanceOf(RefusedException.class).hasMessageContaining(sentence);
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "tank-volume | lengthCm=NaN widthCm=1 heightCm=1 | lengthCm must be a number from above 0 to 2000 cm but was \"NaN\"",
+                "tank-volume | lengthCm=Infinity widthCm=1 heightCm=1 | lengthCm must be a number",
+                "tank-volume | lengthCm=60d widthCm=1 heightCm=1 | lengthCm must be a number",
+                "tank-volume | lengthCm=25,5 widthCm=1 heightCm=1 | lengthCm must be a number",
+                "tank-volume | lengthCm=0x10 widthCm=1 heightCm=1 | lengthCm must be a number",
+                "tank-volume | lengthCm= widthCm=1 heightCm=1 | lengthCm must be a number",
+                "tank-volume | lengthCm=0 widthCm=1 heightCm=1 | lengthCm must be above 0 to 2000 cm but was 0",
+                "tank-volume | lengthCm=2000.1 widthCm=1 heightCm=1 | lengthCm must be above 0 to 2000 cm but was 2000.1",
+                "tank-volume | lengthCm=1e999 widthCm=1 heightCm=1 | lengthCm must be",
+                "tank-volume | widthCm=1 heightCm=1 | lengthCm is missing; it must be above 0 to 2000 cm",
+                "tank-volume | lengthCm=1 widthCm=1 heightCm=1 depthCm=1 | depthCm is not an input of tank-volume",
+                "tank-volume | lengthCm=1 widthCm=1 heightCm=1 waterDepthCm=2 | waterDepthCm must be at most heightCm",
+                "water-change | nowMgPerL=1 percent=101 | percent must be 0 to 100 % but was 101",
+                "water-change | nowMgPerL=1 percent=-1 | percent must be 0 to 100 % but was -1",
+                "water-change-to | nowMgPerL=40 targetMgPerL=10 tapMgPerL=10 | targetMgPerL must be above the 10.0 mg/L of the new water",
+                "guess | x=1 | there is no calculator \"guess\""
+            })
+    void what_does_not_fit_is_refused_in_a_sentence_that_names_the_key(
+            String id, String in, String sentence) {
+        assertThatThrownBy(() -> Calculators.run(id, pairs(in)))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining(sentence);
     }
 
     @Test
     void both_ends_of_a_range_count() {
-        assertThat(Calculators.run("tank-volume", pairs("lengthCm=2000 widthCm=2000 heightCm=2000")).get("volumeL")).isEqualTo(8_000_000);
-        assertThat(Calculators.run("water-change", pairs("nowMgPerL=0 percent=100")).get("afterMgPerL")).isZero();
+        assertThat(
+                        Calculators.run(
+                                        "tank-volume",
+                                        pairs("lengthCm=2000 widthCm=2000 heightCm=2000"))
+                                .get("volumeL"))
+                .isEqualTo(8_000_000);
+        assertThat(
+                        Calculators.run("water-change", pairs("nowMgPerL=0 percent=100"))
+                                .get("afterMgPerL"))
+                .isZero();
     }
 
     @Test
     void a_batch_line_answers_or_says_why_not() {
-        assertThat(Batch.answer("{\"id\": \"tan\", \"in\": {\"feedG\": 100, \"proteinPercent\": 40}}")).matches("\\{\"tanG\":3\\.(68|67999)\\d*\\}");
-        assertThat(Batch.answer("{\"id\": \"water-change-to\", \"in\": {\"nowMgPerL\": 80, \"targetMgPerL\": 20, \"maxPercent\": 50}}")).startsWith("{\"changes\":2,\"percentEach\":50.0");
-        assertThat(Batch.answer("{\"id\": \"tan\", \"in\": {\"feedG\": \"much\", \"proteinPercent\": 40}}")).startsWith("{\"error\":").contains("feedG must be a number");
+        assertThat(
+                        Batch.answer(
+                                "{\"id\": \"tan\", \"in\": {\"feedG\": 100, \"proteinPercent\": 40}}"))
+                .matches("\\{\"tanG\":3\\.(68|67999)\\d*\\}");
+        assertThat(
+                        Batch.answer(
+                                "{\"id\": \"water-change-to\", \"in\": {\"nowMgPerL\": 80, \"targetMgPerL\": 20, \"maxPercent\": 50}}"))
+                .startsWith("{\"changes\":2,\"percentEach\":50.0");
+        assertThat(
+                        Batch.answer(
+                                "{\"id\": \"tan\", \"in\": {\"feedG\": \"much\", \"proteinPercent\": 40}}"))
+                .startsWith("{\"error\":")
+                .contains("feedG must be a number");
         assertThat(Batch.answer("{\"id\": \"tan\"}")).startsWith("{\"error\":");
         assertThat(Batch.answer("not json")).startsWith("{\"error\":");
         assertThat(Batch.answer("")).startsWith("{\"error\":");
-        assertThat(Batch.answer("{\"id\": \"tan\", \"in\": {\"feedG\": 1e999, \"proteinPercent\": 40}}")).startsWith("{\"error\":").contains("feedG");
+        assertThat(
+                        Batch.answer(
+                                "{\"id\": \"tan\", \"in\": {\"feedG\": 1e999, \"proteinPercent\": 40}}"))
+                .startsWith("{\"error\":")
+                .contains("feedG");
     }
 
     @Test
     void every_definition_can_be_read() {
-        assertThat(Calculators.all()).extracting(Calculator::id).contains("tank-volume", "water-change", "water-change-to", "tan").doesNotHaveDuplicates();
-        assertThat(Calculators.all()).allSatisfy(c -> {
-            assertThat(c.title()).isNotBlank();
-            assertThat(c.rule()).isNotBlank();
-            assertThat(c.inputs()).isNotEmpty().allMatch(i -> i.min() <= i.max());
-            assertThat(c.outputs()).isNotEmpty();
-        });
+        assertThat(Calculators.all())
+                .extracting(Calculator::id)
+                .contains("tank-volume", "water-change", "water-change-to", "tan")
+                .doesNotHaveDuplicates();
+        assertThat(Calculators.all())
+                .allSatisfy(
+                        c -> {
+                            assertThat(c.title()).isNotBlank();
+                            assertThat(c.rule()).isNotBlank();
+                            assertThat(c.inputs()).isNotEmpty().allMatch(i -> i.min() <= i.max());
+                            assertThat(c.outputs()).isNotEmpty();
+                        });
     }
 }

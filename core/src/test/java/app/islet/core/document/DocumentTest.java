@@ -5,26 +5,30 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.islet.core.care.CareLibrary;
 import app.islet.core.text.UnreadableException;
+
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.DisplayNameGeneration;
-import org.junit.jupiter.api.DisplayNameGenerator;
-import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
-import org.junit.jupiter.params.provider.Arguments;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class DocumentTest {
-    private static final String SOUND = """
+    private static final String SOUND =
+            """
             {
               "islet": "enclosure", "version": 1, "name": "Tank",
               "vessel": {"lengthCm": 60, "widthCm": 30, "heightCm": 30},
@@ -46,60 +50,153 @@ class DocumentTest {
 
     static Stream<Arguments> refusals() {
         return Stream.of(
-                refusal("a field nobody knows", SOUND.replace("\"lid\"", "\"cover\": 1, \"lid\""), "line 6, /cover: there is no such field"),
-                refusal("a field inside nobody knows", SOUND.replace("\"depthCm\": 15", "\"depthCm\": 15, \"depthIn\": 6"), "line 4, /water/depthIn: there is no such field"),
-                refusal("another version", SOUND.replace("\"version\": 1", "\"version\": 7"), "line 2, /version: version 7.0 is not known here"),
-                refusal("another kind of file", SOUND.replace("\"enclosure\"", "\"assessment\""), "/islet: this says \"assessment\""),
-                refusal("an absurd length", SOUND.replace("60,", "1e9,"), "line 3, /vessel/lengthCm: 1.0E9 is not a number from 1 to 2000 cm"),
-                refusal("a number too large for any machine", SOUND.replace("60,", "1e999,"), "/vessel/lengthCm"),
-                refusal("a text for a number", SOUND.replace("60,", "\"60d\","), "/vessel/lengthCm: \"60d\" is not a number from 1 to 2000 cm"),
-                refusal("not a number", SOUND.replace("60,", "NaN,"), "line 3: this cannot be read"),
-                refusal("nothing for a number", SOUND.replace("60,", "null,"), "/vessel/lengthCm: this is missing"),
-                refusal("water above the rim", SOUND.replace("\"depthCm\": 15", "\"depthCm\": 29"), "the water would stand 31 cm above the floor, but the vessel is only 30 cm high"),
+                refusal(
+                        "a field nobody knows",
+                        SOUND.replace("\"lid\"", "\"cover\": 1, \"lid\""),
+                        "line 6, /cover: there is no such field"),
+                refusal(
+                        "a field inside nobody knows",
+                        SOUND.replace("\"depthCm\": 15", "\"depthCm\": 15, \"depthIn\": 6"),
+                        "line 4, /water/depthIn: there is no such field"),
+                refusal(
+                        "another version",
+                        SOUND.replace("\"version\": 1", "\"version\": 7"),
+                        "line 2, /version: version 7.0 is not known here"),
+                refusal(
+                        "another kind of file",
+                        SOUND.replace("\"enclosure\"", "\"assessment\""),
+                        "/islet: this says \"assessment\""),
+                refusal(
+                        "an absurd length",
+                        SOUND.replace("60,", "1e9,"),
+                        "line 3, /vessel/lengthCm: 1.0E9 is not a number from 1 to 2000 cm"),
+                refusal(
+                        "a number too large for any machine",
+                        SOUND.replace("60,", "1e999,"),
+                        "/vessel/lengthCm"),
+                refusal(
+                        "a text for a number",
+                        SOUND.replace("60,", "\"60d\","),
+                        "/vessel/lengthCm: \"60d\" is not a number from 1 to 2000 cm"),
+                refusal(
+                        "not a number",
+                        SOUND.replace("60,", "NaN,"),
+                        "line 3: this cannot be read"),
+                refusal(
+                        "nothing for a number",
+                        SOUND.replace("60,", "null,"),
+                        "/vessel/lengthCm: this is missing"),
+                refusal(
+                        "water above the rim",
+                        SOUND.replace("\"depthCm\": 15", "\"depthCm\": 29"),
+                        "the water would stand 31 cm above the floor, but the vessel is only 30 cm high"),
                 refusal("text behind the end", SOUND + "\n}", "line 10"),
-                refusal("a second document", SOUND + "\n{}", "there is text behind the end of the document"),
+                refusal(
+                        "a second document",
+                        SOUND + "\n{}",
+                        "there is text behind the end of the document"),
                 refusal("an empty file", "", "the file is empty"),
                 refusal("half a file", SOUND.substring(0, 80), "this cannot be read"),
-                refusal("a field twice", SOUND.replace("\"lid\"", "\"name\": \"Other\", \"lid\""), "name"),
-                refusal("a device nobody knows", SOUND.replace("\"heater\"", "\"boiler\""), "/equipment/0/kind: \"boiler\" is not one of heater, heat-mat"),
-                refusal("a species without a sheet", SOUND.replace("\"axolotl\"", "\"dragon\""), "/residents/0/species: there is no care sheet \"dragon\""),
-                refusal("a stage it does not have", SOUND.replace("\"count\": 2", "\"stage\": \"eft\""), "/residents/0/stage: \"eft\" is not a stage of axolotl; its stages are: larva, juvenile, adult"),
-                refusal("more sexes than animals", SOUND.replace("\"males\": 1", "\"males\": 5"), "males and females together cannot be more than the 2 there are"),
-                refusal("half an animal", SOUND.replace("\"count\": 2", "\"count\": 1.5"), "/residents/0/count: 1.5 is not a whole number"),
-                refusal("a day that never was", SOUND.replace("2026-01-01", "2026-02-30"), "/equipment/1/fittedOn: \"2026-02-30\" is not a date"),
-                refusal("a million devices", SOUND.replace("{\"kind\": \"heater\", \"powerW\": 50, \"guarded\": true}", "{\"kind\": \"fan\", \"airSpeedMs\": 1},".repeat(60) + "{\"kind\": \"fan\", \"airSpeedMs\": 1}"), "/equipment: 62 entries; at most 50 are read"),
-                refusal("a hostile depth of nesting", "{\"islet\": " + "[".repeat(200), "nested more than 20 deep"),
+                refusal(
+                        "a field twice",
+                        SOUND.replace("\"lid\"", "\"name\": \"Other\", \"lid\""),
+                        "name"),
+                refusal(
+                        "a device nobody knows",
+                        SOUND.replace("\"heater\"", "\"boiler\""),
+                        "/equipment/0/kind: \"boiler\" is not one of heater, heat-mat"),
+                refusal(
+                        "a species without a sheet",
+                        SOUND.replace("\"axolotl\"", "\"dragon\""),
+                        "/residents/0/species: there is no care sheet \"dragon\""),
+                refusal(
+                        "a stage it does not have",
+                        SOUND.replace("\"count\": 2", "\"stage\": \"eft\""),
+                        "/residents/0/stage: \"eft\" is not a stage of axolotl; its stages are: larva, juvenile, adult"),
+                refusal(
+                        "more sexes than animals",
+                        SOUND.replace("\"males\": 1", "\"males\": 5"),
+                        "males and females together cannot be more than the 2 there are"),
+                refusal(
+                        "half an animal",
+                        SOUND.replace("\"count\": 2", "\"count\": 1.5"),
+                        "/residents/0/count: 1.5 is not a whole number"),
+                refusal(
+                        "a day that never was",
+                        SOUND.replace("2026-01-01", "2026-02-30"),
+                        "/equipment/1/fittedOn: \"2026-02-30\" is not a date"),
+                refusal(
+                        "a million devices",
+                        SOUND.replace(
+                                "{\"kind\": \"heater\", \"powerW\": 50, \"guarded\": true}",
+                                "{\"kind\": \"fan\", \"airSpeedMs\": 1},".repeat(60)
+                                        + "{\"kind\": \"fan\", \"airSpeedMs\": 1}"),
+                        "/equipment: 62 entries; at most 50 are read"),
+                refusal(
+                        "a hostile depth of nesting",
+                        "{\"islet\": " + "[".repeat(200),
+                        "nested more than 20 deep"),
                 refusal("a list for the whole", "[]", "this must be a group of fields"));
     }
 
-    private static Arguments refusal(String situation, String text, String sentence) { return Arguments.of(situation, text, sentence); }
+    private static Arguments refusal(String situation, String text, String sentence) {
+        return Arguments.of(situation, text, sentence);
+    }
 
     @ParameterizedTest(name = "{0} is refused")
     @MethodSource("refusals")
-    void what_does_not_fit_is_refused_with_its_place(String situation, String text, String sentence) {
-        assertThatThrownBy(() -> READER.read("tank.json", text)).isInstanceOf(UnreadableException.class).hasMessageContaining("tank.json, line").hasMessageContaining(sentence);
+    void what_does_not_fit_is_refused_with_its_place(
+            String situation, String text, String sentence) {
+        assertThatThrownBy(() -> READER.read("tank.json", text))
+                .isInstanceOf(UnreadableException.class)
+                .hasMessageContaining("tank.json, line")
+                .hasMessageContaining(sentence);
     }
 
     @Test
     void all_that_is_wrong_is_said_at_once() {
-        assertThatThrownBy(() -> READER.read("tank.json", SOUND.replace("60,", "0,").replace("\"mesh\"", "\"net\"").replace("50,", "-5,")))
-                .hasMessageContaining("/vessel/lengthCm").hasMessageContaining("/lid").hasMessageContaining("/equipment/0/powerW");
+        assertThatThrownBy(
+                        () ->
+                                READER.read(
+                                        "tank.json",
+                                        SOUND.replace("60,", "0,")
+                                                .replace("\"mesh\"", "\"net\"")
+                                                .replace("50,", "-5,")))
+                .hasMessageContaining("/vessel/lengthCm")
+                .hasMessageContaining("/lid")
+                .hasMessageContaining("/equipment/0/powerW");
     }
 
     private static Schema schema() throws IOException {
         try (InputStream in = DocumentReader.class.getResourceAsStream("enclosure-1.schema.json")) {
-            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(new String(in.readAllBytes(), StandardCharsets.UTF_8), InputFormat.JSON);
+            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(
+                            new String(in.readAllBytes(), StandardCharsets.UTF_8),
+                            InputFormat.JSON);
         }
     }
 
-    /** The schema that ships and the reader must not drift apart: what one takes, the other takes. */
+    /**
+     * The schema that ships and the reader must not drift apart: what one takes, the other takes.
+     */
     @Test
     void schema_and_reader_agree_on_every_sample() throws IOException {
         assertThat(schema().validate(SOUND, InputFormat.JSON)).isEmpty();
-        assertThat(schema().validate(DocumentWriter.write(READER.read("tank", SOUND)), InputFormat.JSON)).isEmpty();
+        assertThat(
+                        schema().validate(
+                                        DocumentWriter.write(READER.read("tank", SOUND)),
+                                        InputFormat.JSON))
+                .isEmpty();
         try (Stream<Path> samples = Files.list(Path.of("..", "samples"))) {
-            for (Path sample : samples.filter(p -> p.toString().endsWith(".json") && !p.toString().contains("trailing")).toList()) {
-                assertThat(schema().validate(Files.readString(sample), InputFormat.JSON)).as(sample.toString()).isEmpty();
+            for (Path sample :
+                    samples.filter(
+                                    p ->
+                                            p.toString().endsWith(".json")
+                                                    && !p.toString().contains("trailing"))
+                            .toList()) {
+                assertThat(schema().validate(Files.readString(sample), InputFormat.JSON))
+                        .as(sample.toString())
+                        .isEmpty();
                 READER.read(sample.toString(), Files.readString(sample));
             }
         }
@@ -107,8 +204,15 @@ class DocumentTest {
 
     @Test
     void the_schema_refuses_what_the_reader_refuses_by_shape() throws IOException {
-        for (String bad : new String[] {SOUND.replace("\"lid\"", "\"cover\": 1, \"lid\""), SOUND.replace("60,", "1e9,"), SOUND.replace("\"version\": 1", "\"version\": 7"),
-            SOUND.replace("\"heater\"", "\"boiler\""), SOUND.replace("\"count\": 2", "\"count\": 1.5"), SOUND.replace("60,", "null,")}) {
+        for (String bad :
+                new String[] {
+                    SOUND.replace("\"lid\"", "\"cover\": 1, \"lid\""),
+                    SOUND.replace("60,", "1e9,"),
+                    SOUND.replace("\"version\": 1", "\"version\": 7"),
+                    SOUND.replace("\"heater\"", "\"boiler\""),
+                    SOUND.replace("\"count\": 2", "\"count\": 1.5"),
+                    SOUND.replace("60,", "null,")
+                }) {
             assertThat(schema().validate(bad, InputFormat.JSON)).as(bad).isNotEmpty();
         }
     }

@@ -5,16 +5,25 @@ import static app.islet.core.Setups.animals;
 import static app.islet.core.Setups.axolotlTank;
 import static app.islet.core.Setups.axolotls;
 import static app.islet.core.Setups.sliderPool;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.islet.core.Assessment;
+import app.islet.core.Setups;
 import app.islet.core.care.Basis;
 import app.islet.core.care.Rhythm;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.resident.Resident;
+
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -22,22 +31,34 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import org.junit.jupiter.api.DisplayNameGeneration;
-import org.junit.jupiter.api.DisplayNameGenerator;
-import org.junit.jupiter.api.Test;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class PlanTest {
-    private static Plan plan(Enclosure e, Resident... residents) { return Assessment.of(e, List.of(residents), TODAY).plan(); }
+    private static Plan plan(Enclosure e, Resident... residents) {
+        return Assessment.of(e, List.of(residents), TODAY).plan();
+    }
 
-    private static Task task(String key, TaskKind kind, Rhythm rhythm) { return new Task(key, kind, Phrase.of(key), Phrase.of("some"), Phrase.of(""), rhythm, 1, Basis.PRACTICE); }
+    private static Task task(String key, TaskKind kind, Rhythm rhythm) {
+        return new Task(
+                key,
+                kind,
+                Phrase.of(key),
+                Phrase.of("some"),
+                Phrase.of(""),
+                rhythm,
+                1,
+                Basis.PRACTICE);
+    }
 
-    private static List<Due> on(LocalDate day, Task task, Done... history) { return DayList.on(day, new Plan(List.of(task)), TODAY, List.of(history)); }
+    private static List<Due> on(LocalDate day, Task task, Done... history) {
+        return DayList.on(day, new Plan(List.of(task)), TODAY, List.of(history));
+    }
 
     @Test
     void amounts_are_exact_and_add_up() {
         Task worm = plan(axolotlTank(), axolotls(2, 22)).task("feed:they:earthworm").orElseThrow();
-        assertThat(worm.amount().text(UnitSystem.METRIC)).isEqualTo("4 pieces of earthworm as long as the head is wide each, 8 in all");
+        assertThat(worm.amount().text(UnitSystem.METRIC))
+                .isEqualTo("4 pieces of earthworm as long as the head is wide each, 8 in all");
         assertThat(worm.rhythm().words()).isEqualTo("every 2 days");
     }
 
@@ -46,14 +67,25 @@ class PlanTest {
         Task change = plan(axolotlTank(), axolotls(2, 22)).task("water-change").orElseThrow();
         assertThat(change.title().text(UnitSystem.METRIC)).isEqualTo("Change 40 L");
         assertThat(change.title().text(UnitSystem.US)).isEqualTo("Change 10.6 gal");
-        assertThat(change.amount().text(UnitSystem.METRIC)).isEqualTo("40 L of 160 L (25 %), 4 buckets of 10 L");
-        assertThat(change.how().text(UnitSystem.US)).startsWith("New water at 59 to 64.4 °F. Dechlorinate");
+        assertThat(change.amount().text(UnitSystem.METRIC))
+                .isEqualTo("40 L of 160 L (25 %), 4 buckets of 10 L");
+        assertThat(change.how().text(UnitSystem.US))
+                .startsWith("New water at 59 to 64.4 °F. Dechlorinate");
     }
 
     @Test
     void a_weighed_portion_follows_the_scales_not_the_ruler() {
         Resident measured = animals("slider", 1, 18);
-        Resident weighed = new Resident("They", measured.sheet(), 1, 0, 0, OptionalDouble.of(18), OptionalDouble.of(800), Optional.empty());
+        Resident weighed =
+                new Resident(
+                        "They",
+                        measured.sheet(),
+                        1,
+                        0,
+                        0,
+                        OptionalDouble.of(18),
+                        OptionalDouble.of(800),
+                        Optional.empty());
         Task byLength = plan(sliderPool(), measured).task("feed:they:pellets").orElseThrow();
         Task byMass = plan(sliderPool(), weighed).task("feed:they:pellets").orElseThrow();
         assertThat(byMass.amount().text(UnitSystem.METRIC)).isEqualTo("4 g of pellets");
@@ -68,13 +100,19 @@ class PlanTest {
         Plan before = plan(axolotlTank(), small);
         Plan after = plan(axolotlTank(), grown);
         PlanChange change = PlanChange.between(small, grown, before, after);
-        assertThat(change.why().text(UnitSystem.METRIC)).isEqualTo("They: from the stage \"juvenile\" to \"adult\" (over 15 cm; males with a swollen vent).");
-        assertThat(change.lines().stream().map(l -> l.text(UnitSystem.METRIC))).anyMatch(l -> l.startsWith("New: Earthworm for They")).anyMatch(l -> l.startsWith("No longer: Chopped earthworm for They"));
+        assertThat(change.why().text(UnitSystem.METRIC))
+                .isEqualTo(
+                        "They: from the stage \"juvenile\" to \"adult\" (over 15 cm; males with a swollen vent).");
+        assertThat(change.lines().stream().map(l -> l.text(UnitSystem.METRIC)))
+                .anyMatch(l -> l.startsWith("New: Earthworm for They"))
+                .anyMatch(l -> l.startsWith("No longer: Chopped earthworm for They"));
         assertThat(PlanChange.between(small, small, before, before).isNothing()).isTrue();
     }
 
     @Test
-    void an_empty_enclosure_asks_for_nothing() { assertThat(plan(axolotlTank()).tasks()).isEmpty(); }
+    void an_empty_enclosure_asks_for_nothing() {
+        assertThat(plan(axolotlTank()).tasks()).isEmpty();
+    }
 
     @Test
     void daily_tasks_come_every_day_and_pass_when_missed() {
@@ -82,19 +120,28 @@ class PlanTest {
         assertThat(on(TODAY, daily)).extracting(Due::slot).containsExactly(1, 2);
         assertThat(on(TODAY.plusDays(1), daily)).extracting(Due::daysLate).containsExactly(0, 0);
         assertThat(on(TODAY.minusDays(1), daily)).isEmpty();
-        assertThat(on(TODAY, daily, new Done("feed:a", TODAY, 2, false))).extracting(Due::settled).containsExactly(false, true);
+        assertThat(on(TODAY, daily, new Done("feed:a", TODAY, 2, false)))
+                .extracting(Due::settled)
+                .containsExactly(false, true);
     }
 
     @Test
     void weekday_tasks_come_on_their_days_only() {
-        Task weekly = task("feed:b", TaskKind.FEED, Rhythm.on(Set.of(DayOfWeek.MONDAY, DayOfWeek.THURSDAY)));
+        Task weekly =
+                task(
+                        "feed:b",
+                        TaskKind.FEED,
+                        Rhythm.on(Set.of(DayOfWeek.MONDAY, DayOfWeek.THURSDAY)));
         List<LocalDate> days = new ArrayList<>();
         for (LocalDate day = TODAY; day.isBefore(TODAY.plusDays(14)); day = day.plusDays(1)) {
             if (!on(day, weekly).isEmpty()) {
                 days.add(day);
             }
         }
-        assertThat(days).extracting(LocalDate::getDayOfWeek).containsExactly(DayOfWeek.MONDAY, DayOfWeek.THURSDAY, DayOfWeek.MONDAY, DayOfWeek.THURSDAY);
+        assertThat(days)
+                .extracting(LocalDate::getDayOfWeek)
+                .containsExactly(
+                        DayOfWeek.MONDAY, DayOfWeek.THURSDAY, DayOfWeek.MONDAY, DayOfWeek.THURSDAY);
     }
 
     @Test
@@ -106,26 +153,37 @@ class PlanTest {
         Done late = new Done("water-change", TODAY.plusDays(10), 1, false);
         assertThat(on(TODAY.plusDays(16), change, late)).isEmpty();
         assertThat(on(TODAY.plusDays(17), change, late)).hasSize(1);
-        assertThat(on(TODAY.plusDays(10), change, late)).extracting(Due::settled).containsExactly(true);
+        assertThat(on(TODAY.plusDays(10), change, late))
+                .extracting(Due::settled)
+                .containsExactly(true);
     }
 
     @Test
     void what_is_skipped_does_not_wait_any_longer() {
         Task change = task("water-change", TaskKind.WATER_CHANGE, Rhythm.every(7));
-        assertThat(on(TODAY.plusDays(9), change, new Done("water-change", TODAY.plusDays(8), 1, true))).isEmpty();
+        assertThat(
+                        on(
+                                TODAY.plusDays(9),
+                                change,
+                                new Done("water-change", TODAY.plusDays(8), 1, true)))
+                .isEmpty();
     }
 
     @Test
     void the_coming_fortnight_takes_it_that_all_is_done_in_time() {
         Task everyOther = task("feed:c", TaskKind.FEED, Rhythm.every(2));
-        List<List<Due>> days = DayList.coming(TODAY, 14, new Plan(List.of(everyOther)), TODAY, List.of());
+        List<List<Due>> days =
+                DayList.coming(TODAY, 14, new Plan(List.of(everyOther)), TODAY, List.of());
         assertThat(days).hasSize(14);
         for (int i = 0; i < 14; i++) {
             assertThat(days.get(i)).as("day %d", i).hasSize(i % 2 == 0 ? 1 : 0);
         }
     }
 
-    /** Timmons and Ebeling on the whole menu: 4 worms of 0.8 g every second day at 11 %, pellets on Sundays at 45 %. */
+    /**
+     * Timmons and Ebeling on the whole menu: 4 worms of 0.8 g every second day at 11 %, pellets on
+     * Sundays at 45 %.
+     */
     @Test
     void ammonia_follows_the_menu() {
         Assessment a = Assessment.of(axolotlTank(), List.of(axolotls(1, 20)), TODAY);
@@ -136,20 +194,27 @@ class PlanTest {
 
     @Test
     void a_tube_is_due_six_months_after_it_was_fitted_not_after_the_plan_began() {
-        Enclosure pool = app.islet.core.Setups.with(sliderPool(), new app.islet.core.enclosure.Equipment.UvbLamp(Optional.of(TODAY.minusDays(180))));
+        Enclosure pool =
+                Setups.with(sliderPool(), new Equipment.UvbLamp(Optional.of(TODAY.minusDays(180))));
         Task tube = plan(pool, animals("slider", 1, 18)).task("replace-tube").orElseThrow();
         assertThat(on(TODAY.plusDays(1), tube)).isEmpty();
         assertThat(on(TODAY.plusDays(2), tube)).hasSize(1);
         assertThat(on(TODAY.plusDays(12), tube)).extracting(Due::daysLate).containsExactly(10);
-        assertThat(on(TODAY.plusDays(13), tube, new Done("replace-tube", TODAY.plusDays(12), 1, false))).isEmpty();
+        assertThat(
+                        on(
+                                TODAY.plusDays(13),
+                                tube,
+                                new Done("replace-tube", TODAY.plusDays(12), 1, false)))
+                .isEmpty();
     }
 
     @Test
     void two_kinds_in_one_box_share_the_stricter_upkeep() {
         Resident frogs = animals("dwarf-frog", 3, 3);
         Resident tadpoles = animals("dwarf-frog", 5, 0.8);
-        Plan together = plan(app.islet.core.Setups.tank(60, 40, 30, 20), frogs, tadpoles);
-        assertThat(together.task("water-change").orElseThrow().amount().text(UnitSystem.METRIC)).contains("(50 %)");
+        Plan together = plan(Setups.tank(60, 40, 30, 20), frogs, tadpoles);
+        assertThat(together.task("water-change").orElseThrow().amount().text(UnitSystem.METRIC))
+                .contains("(50 %)");
     }
 
     @Test
@@ -157,12 +222,15 @@ class PlanTest {
         assertThat(Rhythm.every(1).words()).isEqualTo("daily");
         assertThat(Rhythm.timesADay(2).words()).isEqualTo("twice daily");
         assertThat(Rhythm.every(28).words()).isEqualTo("every 28 days");
-        assertThat(Rhythm.on(Set.of(DayOfWeek.SATURDAY, DayOfWeek.MONDAY)).words()).isEqualTo("on Mon, Sat");
+        assertThat(Rhythm.on(Set.of(DayOfWeek.SATURDAY, DayOfWeek.MONDAY)).words())
+                .isEqualTo("on Mon, Sat");
     }
 
     @Test
     void a_rhythm_is_one_thing_or_the_other() {
-        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new Rhythm(Set.of(DayOfWeek.MONDAY), 2, 1)).hasMessage("a rhythm is either weekdays or a number of days");
-        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new Rhythm(Set.of(), 1, 0)).isInstanceOf(IllegalArgumentException.class);
+        Assertions.assertThatThrownBy(() -> new Rhythm(Set.of(DayOfWeek.MONDAY), 2, 1))
+                .hasMessage("a rhythm is either weekdays or a number of days");
+        Assertions.assertThatThrownBy(() -> new Rhythm(Set.of(), 1, 0))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -15,8 +15,16 @@ import org.junit.jupiter.params.provider.EnumSource;
 class QuantityTest {
     /** Factors: NIST SP 811, appendix B. */
     @ParameterizedTest(name = "{0} {1} is {2}")
-    @CsvSource({"LENGTH, 2.54, 1 in", "VOLUME, 3.785411784, 1 gal", "TEMPERATURE, 20, 68 °F", "TEMPERATURE, -40, -40 °F", "TEMPERATURE_DIFFERENCE, 5, 9 °F", "MASS, 28.349523125, 1 oz",
-        "AREA, 6.4516, 1 in²", "POWER, 100, 100 W"})
+    @CsvSource({
+        "LENGTH, 2.54, 1 in",
+        "VOLUME, 3.785411784, 1 gal",
+        "TEMPERATURE, 20, 68 °F",
+        "TEMPERATURE, -40, -40 °F",
+        "TEMPERATURE_DIFFERENCE, 5, 9 °F",
+        "MASS, 28.349523125, 1 oz",
+        "AREA, 6.4516, 1 in²",
+        "POWER, 100, 100 W"
+    })
     void us_customary_units(Dimension dimension, double si, String text) {
         assertThat(new Quantity(dimension, si).text(UnitSystem.US)).isEqualTo(text);
     }
@@ -25,25 +33,43 @@ class QuantityTest {
     @EnumSource(Dimension.class)
     void there_and_back_is_the_same(Dimension dimension) {
         for (UnitSystem units : UnitSystem.values()) {
-            assertThat(dimension.toSi(dimension.toUnit(17.3, units), units)).isCloseTo(17.3, within(1e-12));
+            assertThat(dimension.toSi(dimension.toUnit(17.3, units), units))
+                    .isCloseTo(17.3, within(1e-12));
         }
     }
 
     @ParameterizedTest(name = "{0} cm reads {1}")
-    @CsvSource({"11.04, 11 cm", "11.06, 11.1 cm", "0.254, 0.25 cm", "160.4, 160 cm", "-0.001, 0 cm"})
-    void numbers_show_the_places_worth_reading(double cm, String text) { assertThat(Quantity.cm(cm).text(UnitSystem.METRIC)).isEqualTo(text); }
+    @CsvSource({
+        "11.04, 11 cm",
+        "11.06, 11.1 cm",
+        "0.254, 0.25 cm",
+        "160.4, 160 cm",
+        "-0.001, 0 cm"
+    })
+    void numbers_show_the_places_worth_reading(double cm, String text) {
+        assertThat(Quantity.cm(cm).text(UnitSystem.METRIC)).isEqualTo(text);
+    }
 
     @Test
     void a_phrase_reads_in_either_units() {
-        Phrase phrase = Phrase.of("Lower it to {}, at {}; {}.", Quantity.cm(10), Phrase.range(new Range(15, 18), Dimension.TEMPERATURE), "soon");
-        assertThat(phrase.text(UnitSystem.METRIC)).isEqualTo("Lower it to 10 cm, at 15 to 18 °C; soon.");
-        assertThat(phrase.text(UnitSystem.US)).isEqualTo("Lower it to 3.9 in, at 59 to 64.4 °F; soon.");
+        Phrase phrase =
+                Phrase.of(
+                        "Lower it to {}, at {}; {}.",
+                        Quantity.cm(10),
+                        Phrase.range(new Range(15, 18), Dimension.TEMPERATURE),
+                        "soon");
+        assertThat(phrase.text(UnitSystem.METRIC))
+                .isEqualTo("Lower it to 10 cm, at 15 to 18 °C; soon.");
+        assertThat(phrase.text(UnitSystem.US))
+                .isEqualTo("Lower it to 3.9 in, at 59 to 64.4 °F; soon.");
     }
 
     @Test
     void a_range_must_run_forward() {
-        assertThatThrownBy(() -> new Range(2, 1)).hasMessage("a range must not end before it begins: 2.0 to 1.0");
-        assertThatThrownBy(() -> new Range(Double.NaN, 1)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Range(2, 1))
+                .hasMessage("a range must not end before it begins: 2.0 to 1.0");
+        assertThatThrownBy(() -> new Range(Double.NaN, 1))
+                .isInstanceOf(IllegalArgumentException.class);
         assertThat(new Range(1, 3).overlap(new Range(3, 5))).contains(new Range(3, 3));
         assertThat(new Range(1, 2).overlap(new Range(3, 5))).isEmpty();
     }

@@ -2,6 +2,7 @@ package app.islet.core.survey;
 
 import static app.islet.core.Setups.tank;
 import static app.islet.core.Setups.with;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -11,6 +12,7 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Platform;
+
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -23,12 +25,18 @@ class SurveyTest {
     private static final Offset<Double> EXACT = within(1e-9);
 
     /**
-     * A nominal tank of 48 x 24 x 10 in is sold as 50 gal and holds about 30 gal at 6 in: common practice, no source.
-     * The exact volume of the box is 49.87 and 29.92 US gal.
+     * A nominal tank of 48 x 24 x 10 in is sold as 50 gal and holds about 30 gal at 6 in: common
+     * practice, no source. The exact volume of the box is 49.87 and 29.92 US gal.
      */
     @ParameterizedTest(name = "{0} x {1} x {2} in filled to {3} in holds {4} US gal")
-    @CsvSource({"48, 24, 10, 10, 49.870130", "48, 24, 10, 6, 29.922078", "30, 12, 12, 12, 18.701299", "24, 12, 16, 16, 19.948052"})
-    void a_box_holds_its_length_times_width_times_depth(double l, double w, double h, double depth, double gallons) {
+    @CsvSource({
+        "48, 24, 10, 10, 49.870130",
+        "48, 24, 10, 6, 29.922078",
+        "30, 12, 12, 12, 18.701299",
+        "24, 12, 16, 16, 19.948052"
+    })
+    void a_box_holds_its_length_times_width_times_depth(
+            double l, double w, double h, double depth, double gallons) {
         Survey s = Survey.of(tank(l * 2.54, w * 2.54, h * 2.54, depth * 2.54));
         assertThat(s.waterL() / 3.785411784).isCloseTo(gallons, within(1e-6));
         assertThat(s.waterSharePercent()).isEqualTo(100);
@@ -43,7 +51,8 @@ class SurveyTest {
 
     @Test
     void a_beach_over_the_whole_length_leaves_a_wedge() {
-        // Ground from 0 at the left to 20 cm at the right, line at 10 cm: half the length is wet, the wedge is 50 x 10 / 2.
+        // Ground from 0 at the left to 20 cm at the right, line at 10 cm: half the length is wet,
+        // the wedge is 50 x 10 / 2.
         Survey s = Survey.of(with(tank(100, 40, 30, 10), new Land(100, 20, 100)));
         assertThat(s.waterL()).isCloseTo(50 * 10 / 2.0 * 40 / 1000, EXACT);
         assertThat(s.waterSharePercent()).isCloseTo(50, EXACT);
@@ -83,9 +92,11 @@ class SurveyTest {
             Survey s = Survey.of(e.with(new Change("/water/depthCm", depth)));
             assertThat(s.waterL()).isGreaterThanOrEqualTo(before);
             before = s.waterL();
-            boolean justAtTheLand = depth == 30; // the next drop spreads over the whole land: no single rate there
+            boolean justAtTheLand =
+                    depth == 30; // the next drop spreads over the whole land: no single rate there
             if (depth < 49 && !justAtTheLand) {
-                double next = Survey.of(e.with(new Change("/water/depthCm", depth + 0.001))).waterL();
+                double next =
+                        Survey.of(e.with(new Change("/water/depthCm", depth + 0.001))).waterL();
                 assertThat((next - s.waterL()) / 0.001).isCloseTo(s.litresPerCm(), within(0.01));
             }
         }

@@ -2,23 +2,28 @@ package app.islet.web.account;
 
 import app.islet.core.quantity.UnitSystem;
 import app.islet.web.support.Units;
-import java.security.Principal;
+
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
+import java.security.Principal;
+
 /** Gives every page the person and their units, also where no collection is in the address. */
 @ControllerAdvice(annotations = Controller.class)
 class PersonAdvice {
     private final PersonRepository people;
 
-    PersonAdvice(PersonRepository people) { this.people = people; }
+    PersonAdvice(PersonRepository people) {
+        this.people = people;
+    }
 
     @ModelAttribute
     void person(@Nullable Principal principal, Model model) {
-        Person person = principal == null ? null : people.findByLogin(principal.getName()).orElse(null);
+        Person person =
+                principal == null ? null : people.findByLogin(principal.getName()).orElse(null);
         if (person != null) {
             model.addAttribute("person", person);
         }

@@ -6,6 +6,7 @@ import app.islet.core.document.EnclosureDocument;
 import app.islet.web.collection.Place;
 import app.islet.web.enclosure.EnclosureState;
 import app.islet.web.enclosure.Enclosures;
+
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,18 +15,25 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Enclosures over HTTP: the document as docs/format.md has it, and its assessment. */
 @RestController
-@RequestMapping(path = "/api/c/{collection}/enclosures/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
+@RequestMapping(
+        path = "/api/c/{collection}/enclosures/{id}",
+        produces = MediaType.APPLICATION_JSON_VALUE)
 class EnclosureApi {
     private final Enclosures enclosures;
 
-    EnclosureApi(Enclosures enclosures) { this.enclosures = enclosures; }
+    EnclosureApi(Enclosures enclosures) {
+        this.enclosures = enclosures;
+    }
 
     @GetMapping
     String document(Place place, @PathVariable long id) {
         EnclosureState state = enclosures.get(place, id);
-        return DocumentWriter.write(new EnclosureDocument(state.design(), state.assessment().residents()));
+        return DocumentWriter.write(
+                new EnclosureDocument(state.design(), state.assessment().residents()));
     }
 
     @GetMapping("/assessment")
-    String assessment(Place place, @PathVariable long id) { return AssessmentJson.write(enclosures.get(place, id).assessment()); }
+    String assessment(Place place, @PathVariable long id) {
+        return AssessmentJson.write(enclosures.get(place, id).assessment());
+    }
 }

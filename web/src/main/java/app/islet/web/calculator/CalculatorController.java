@@ -10,11 +10,7 @@ import app.islet.core.quantity.UnitSystem;
 import app.islet.web.collection.Place;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
-import java.math.BigDecimal;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.OptionalDouble;
+
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -22,6 +18,11 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
+
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.OptionalDouble;
 
 /** The calculators as pages, made from their definitions, in the keeper's units. */
 @Controller
@@ -32,29 +33,61 @@ class CalculatorController {
 
     @GetMapping("/c/{collection}/calculators")
     String list(Place place, Model model) {
-        model.addAttribute("items", Calculators.all().stream().map(c -> new Item(c.id(), c.title(), c.rule())).toList());
+        model.addAttribute(
+                "items",
+                Calculators.all().stream()
+                        .map(c -> new Item(c.id(), c.title(), c.rule()))
+                        .toList());
         return "calculator/list";
     }
 
     @GetMapping("/c/{collection}/calculators/{id}")
-    String run(Place place, @PathVariable String id, @RequestParam Map<String, String> typed, Model model) {
-        Calculator calculator = Calculators.find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    String run(
+            Place place,
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            Model model) {
+        Calculator calculator =
+                Calculators.find(id)
+                        .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         UnitSystem units = place.system();
         FormReader form = new FormReader(typed, units);
         if (!typed.isEmpty()) {
             answer(calculator, form, units, model);
         }
-        model.addAttribute("calculator", new Item(calculator.id(), calculator.title(), calculator.rule()));
+        model.addAttribute(
+                "calculator", new Item(calculator.id(), calculator.title(), calculator.rule()));
         model.addAttribute("source", calculator.basis().words());
-        model.addAttribute("fields", calculator.inputs().stream().map(i -> FieldView.of(form, i.key(), i.label(), "number", i.dimension().unit(units), hint(i, units))).toList());
+        model.addAttribute(
+                "fields",
+                calculator.inputs().stream()
+                        .map(
+                                i ->
+                                        FieldView.of(
+                                                form,
+                                                i.key(),
+                                                i.label(),
+                                                "number",
+                                                i.dimension().unit(units),
+                                                hint(i, units)))
+                        .toList());
         return "calculator/calculator";
     }
 
-    private static void answer(Calculator calculator, FormReader form, UnitSystem units, Model model) {
+    private static void answer(
+            Calculator calculator, FormReader form, UnitSystem units, Model model) {
         Map<String, String> given = new LinkedHashMap<>();
         for (Input input : calculator.inputs()) {
-            OptionalDouble value = input.isRequired() ? OptionalDouble.of(form.number(input.key(), input.dimension(), input.min(), input.max()))
-                    : form.optional(input.key(), input.dimension(), input.min(), input.max());
+            OptionalDouble value =
+                    input.isRequired()
+                            ? OptionalDouble.of(
+                                    form.number(
+                                            input.key(),
+                                            input.dimension(),
+                                            input.min(),
+                                            input.max()))
+                            : form.optional(
+                                    input.key(), input.dimension(), input.min(), input.max());
             value.ifPresent(v -> given.put(input.key(), new BigDecimal(v).toPlainString()));
         }
         if (form.hasErrors()) {
@@ -62,7 +95,16 @@ class CalculatorController {
         }
         try {
             Map<String, Double> out = Calculators.run(calculator.id(), given);
-            model.addAttribute("results", calculator.outputs().stream().map(o -> new Result(o.label(), new Quantity(o.dimension(), out.get(o.key())).text(units))).toList());
+            model.addAttribute(
+                    "results",
+                    calculator.outputs().stream()
+                            .map(
+                                    o ->
+                                            new Result(
+                                                    o.label(),
+                                                    new Quantity(o.dimension(), out.get(o.key()))
+                                                            .text(units)))
+                            .toList());
         } catch (RefusedException e) {
             form.refuse(e.key(), e.getMessage());
         }
@@ -73,7 +115,11 @@ class CalculatorController {
             return "";
         }
         double fallback = input.fallback().getAsDouble();
-        return Double.isNaN(fallback) ? "empty: as " + input.fallbackNote().replaceAll("[A-Z].*$", "") : "empty: " + (input.dimension() == Dimension.TEMPERATURE
-                ? input.dimension().number(fallback, units) : new Quantity(input.dimension(), fallback).number(units));
+        return Double.isNaN(fallback)
+                ? "empty: as " + input.fallbackNote().replaceAll("[A-Z].*$", "")
+                : "empty: "
+                        + (input.dimension() == Dimension.TEMPERATURE
+                                ? input.dimension().number(fallback, units)
+                                : new Quantity(input.dimension(), fallback).number(units));
     }
 }

@@ -5,13 +5,19 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+
 import java.time.ZoneId;
 
-/** A living collection: the animals of one household, class or museum. Everything belongs to one. */
+/**
+ * A living collection: the animals of one household, class or museum. Everything belongs to one.
+ */
 @Entity
 @Table(name = "collection")
 public class AnimalCollection {
-    @Id @GeneratedValue(strategy = GenerationType.IDENTITY) private Long id;
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
     private String slug;
     private String name;
     private String zone;
@@ -25,11 +31,19 @@ public class AnimalCollection {
         this.zone = zone.getId();
     }
 
-    public Long id() { return id; }
+    public Long id() {
+        return id;
+    }
 
-    public String slug() { return slug; }
+    public String slug() {
+        return slug;
+    }
 
-    public String name() { return name; }
+    public String name() {
+        return name;
+    }
 
-    public ZoneId zone() { return ZoneId.of(zone); }
+    public ZoneId zone() {
+        return ZoneId.of(zone);
+    }
 }

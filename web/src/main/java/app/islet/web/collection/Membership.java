@@ -1,6 +1,7 @@
 package app.islet.web.collection;
 
 import app.islet.web.account.Person;
+
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EmbeddedId;
 import jakarta.persistence.Entity;
@@ -9,15 +10,26 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.MapsId;
+
 import java.io.Serializable;
 
 /** A person's part in a collection. */
 @Entity
 public class Membership {
     @EmbeddedId private Key key;
-    @ManyToOne @MapsId("collectionId") @JoinColumn(name = "collection_id") private AnimalCollection collection;
-    @ManyToOne @MapsId("personId") @JoinColumn(name = "person_id") private Person person;
-    @Enumerated(EnumType.STRING) private Role role;
+
+    @ManyToOne
+    @MapsId("collectionId")
+    @JoinColumn(name = "collection_id")
+    private AnimalCollection collection;
+
+    @ManyToOne
+    @MapsId("personId")
+    @JoinColumn(name = "person_id")
+    private Person person;
+
+    @Enumerated(EnumType.STRING)
+    private Role role;
 
     /** Collection and person together. */
     @Embeddable
@@ -33,11 +45,19 @@ public class Membership {
         this.role = role;
     }
 
-    public AnimalCollection collection() { return collection; }
+    public AnimalCollection collection() {
+        return collection;
+    }
 
-    public Person person() { return person; }
+    public Person person() {
+        return person;
+    }
 
-    public Role role() { return role; }
+    public Role role() {
+        return role;
+    }
 
-    public void become(Role newRole) { this.role = newRole; }
+    public void become(Role newRole) {
+        this.role = newRole;
+    }
 }

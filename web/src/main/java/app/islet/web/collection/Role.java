@@ -11,9 +11,15 @@ public enum Role {
 
     private final String word;
 
-    Role(String word) { this.word = word; }
+    Role(String word) {
+        this.word = word;
+    }
 
-    public String word() { return word; }
+    public String word() {
+        return word;
+    }
 
-    public boolean includes(Role other) { return ordinal() <= other.ordinal(); }
+    public boolean includes(Role other) {
+        return ordinal() <= other.ordinal();
+    }
 }

@@ -28,6 +28,14 @@ import app.islet.web.enclosure.EnclosureState;
 import app.islet.web.enclosure.Enclosures;
 import app.islet.web.rounds.RoundEntry;
 import app.islet.web.rounds.RoundEntryRepository;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -39,15 +47,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.UUID;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.context.SmartLifecycle;
-import org.springframework.security.crypto.password.PasswordEncoder;
-import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * An invented collection to look around in: the living animals of a small museum in a converted mill, kept by two
- * volunteers and a school club. Made relative to today by a seeded generator, so that it is always the same age.
+ * An invented collection to look around in: the living animals of a small museum in a converted
+ * mill, kept by two volunteers and a school club. Made relative to today by a seeded generator, so
+ * that it is always the same age.
  */
 @Component
 @ConditionalOnProperty(name = "islet.demo", havingValue = "true")
@@ -58,7 +62,8 @@ class DemoCollection implements SmartLifecycle {
     private static final double DONE_IN_TIME = 0.94;
     private static final double DONE_TODAY = 0.4;
     private static final double SKIPPED = 0.02;
-    private static final List<String> REASONS = List.of("mill closed", "no appetite", "food did not come", "moulting");
+    private static final List<String> REASONS =
+            List.of("mill closed", "no appetite", "food did not come", "moulting");
 
     private final PersonRepository people;
     private final NewCollections collections;
@@ -72,8 +77,16 @@ class DemoCollection implements SmartLifecycle {
     private final Random random = new Random(SEED);
     private volatile boolean running;
 
-    DemoCollection(PersonRepository people, NewCollections collections, MembershipRepository memberships, Enclosures enclosures, RoundEntryRepository entries,
-                   CareLibrary library, PasswordEncoder passwords, Clock clock, TransactionTemplate transactions) {
+    DemoCollection(
+            PersonRepository people,
+            NewCollections collections,
+            MembershipRepository memberships,
+            Enclosures enclosures,
+            RoundEntryRepository entries,
+            CareLibrary library,
+            PasswordEncoder passwords,
+            Clock clock,
+            TransactionTemplate transactions) {
         this.people = people;
         this.collections = collections;
         this.memberships = memberships;
@@ -85,25 +98,41 @@ class DemoCollection implements SmartLifecycle {
         this.transactions = transactions;
     }
 
-    /** Before the pages are served (the web server starts in a later phase), so that nobody meets half a collection. */
-    @Override public int getPhase() { return 0; }
-
-    @Override public void start() {
-        running = true;
-        transactions.executeWithoutResult(status -> {
-            if (people.count() == 0) {
-                load();
-            }
-        });
+    /**
+     * Before the pages are served (the web server starts in a later phase), so that nobody meets
+     * half a collection.
+     */
+    @Override
+    public int getPhase() {
+        return 0;
     }
 
-    @Override public void stop() { running = false; }
+    @Override
+    public void start() {
+        running = true;
+        transactions.executeWithoutResult(
+                status -> {
+                    if (people.count() == 0) {
+                        load();
+                    }
+                });
+    }
 
-    @Override public boolean isRunning() { return running; }
+    @Override
+    public void stop() {
+        running = false;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
 
     private void load() {
-        Person owner = people.saveAndFlush(new Person("mill", "Orla Fenwick", passwords.encode(PASSWORD)));
-        Person helper = people.saveAndFlush(new Person("club", "School club", passwords.encode(PASSWORD)));
+        Person owner =
+                people.saveAndFlush(new Person("mill", "Orla Fenwick", passwords.encode(PASSWORD)));
+        Person helper =
+                people.saveAndFlush(new Person("club", "School club", passwords.encode(PASSWORD)));
         AnimalCollection mill = collections.create("Weir Mill", ZoneId.of("UTC"), owner);
         memberships.saveAndFlush(new Membership(mill, helper, Role.HELPER));
         LocalDate today = LocalDate.now(clock.withZone(mill.zone()));
@@ -114,42 +143,180 @@ class DemoCollection implements SmartLifecycle {
         long gallery = enclosures.saveRoom(place, null, "Gallery", new Site(25, 20, 19, 16, 50));
         long loft = enclosures.saveRoom(place, null, "Loft", new Site(29, 23, 22, 18, 45));
 
-        long slate = make(place, cellar, "Slate tank", new Vessel(100, 50, 45), 34, ground(GroundMaterial.BARE, 0), null, Lid.MESH, null, start, new Equipment.Filter(300, since(today, 400)));
+        long slate =
+                make(
+                        place,
+                        cellar,
+                        "Slate tank",
+                        new Vessel(100, 50, 45),
+                        34,
+                        ground(GroundMaterial.BARE, 0),
+                        null,
+                        Lid.MESH,
+                        null,
+                        start,
+                        new Equipment.Filter(300, since(today, 400)));
         add(place, slate, "axolotl", "Ember and Ash", 2, 1, 1, 22, start);
-        long nursery = make(place, cellar, "Nursery tub", new Vessel(60, 40, 20), 10, ground(GroundMaterial.BARE, 0), null, Lid.MESH, null, start);
+        long nursery =
+                make(
+                        place,
+                        cellar,
+                        "Nursery tub",
+                        new Vessel(60, 40, 20),
+                        10,
+                        ground(GroundMaterial.BARE, 0),
+                        null,
+                        Lid.MESH,
+                        null,
+                        start);
         add(place, nursery, "eastern-newt", "Spring larvae", 14, 0, 0, 2.9, start);
-        long quarantine = make(place, cellar, "Quarantine", new Vessel(40, 25, 25), 14, ground(GroundMaterial.BARE, 0), new Land(25, 17, 6), Lid.MESH, null, start, new Equipment.Filter(10, since(today, 20)));
+        long quarantine =
+                make(
+                        place,
+                        cellar,
+                        "Quarantine",
+                        new Vessel(40, 25, 25),
+                        14,
+                        ground(GroundMaterial.BARE, 0),
+                        new Land(25, 17, 6),
+                        Lid.MESH,
+                        null,
+                        start,
+                        new Equipment.Filter(10, since(today, 20)));
         add(place, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
 
-        long pool = make(place, gallery, "Long pool", new Vessel(180, 75, 66), 40, ground(GroundMaterial.SAND, 4), null, Lid.NONE, new Platform(45, 30), start,
-                new Equipment.Heater(300, true), new Equipment.Filter(900, since(today, 700)), new Equipment.BaskingLamp(75, OptionalDouble.of(32)), new Equipment.UvbLamp(since(today, 175)));
+        long pool =
+                make(
+                        place,
+                        gallery,
+                        "Long pool",
+                        new Vessel(180, 75, 66),
+                        40,
+                        ground(GroundMaterial.SAND, 4),
+                        null,
+                        Lid.NONE,
+                        new Platform(45, 30),
+                        start,
+                        new Equipment.Heater(300, true),
+                        new Equipment.Filter(900, since(today, 700)),
+                        new Equipment.BaskingLamp(75, OptionalDouble.of(32)),
+                        new Equipment.UvbLamp(since(today, 175)));
         add(place, pool, "slider", "Bramble", 1, 0, 1, 18, start);
-        long shallows = make(place, gallery, "Shallows", new Vessel(90, 40, 40), 10, ground(GroundMaterial.SAND, 2), new Land(32, 18, 20), Lid.NONE, null, start,
-                new Equipment.Heater(100, true), new Equipment.Filter(120, since(today, 200)), new Equipment.BaskingLamp(35, OptionalDouble.of(30)), new Equipment.UvbLamp(since(today, 60)));
+        long shallows =
+                make(
+                        place,
+                        gallery,
+                        "Shallows",
+                        new Vessel(90, 40, 40),
+                        10,
+                        ground(GroundMaterial.SAND, 2),
+                        new Land(32, 18, 20),
+                        Lid.NONE,
+                        null,
+                        start,
+                        new Equipment.Heater(100, true),
+                        new Equipment.Filter(120, since(today, 200)),
+                        new Equipment.BaskingLamp(35, OptionalDouble.of(30)),
+                        new Equipment.UvbLamp(since(today, 60)));
         add(place, shallows, "common-musk", "The three pebbles", 3, 0, 0, 4.6, start);
-        long fern = make(place, gallery, "Fern box", new Vessel(60, 45, 45), 5, ground(GroundMaterial.SAND, 1), new Land(92, 14, 14), Lid.GLASS, null, start, new Equipment.HeatMat(50));
+        long fern =
+                make(
+                        place,
+                        gallery,
+                        "Fern box",
+                        new Vessel(60, 45, 45),
+                        5,
+                        ground(GroundMaterial.SAND, 1),
+                        new Land(92, 14, 14),
+                        Lid.GLASS,
+                        null,
+                        start,
+                        new Equipment.HeatMat(50));
         add(place, fern, "vampire-crab", "Fern crabs", 6, 2, 4, 1.9, start);
 
-        long hum = make(place, loft, "Hum tank", new Vessel(75, 35, 45), 28, ground(GroundMaterial.SAND, 2), null, Lid.GLASS, null, start, new Equipment.Heater(75, true), new Equipment.Filter(150, since(today, 300)));
+        long hum =
+                make(
+                        place,
+                        loft,
+                        "Hum tank",
+                        new Vessel(75, 35, 45),
+                        28,
+                        ground(GroundMaterial.SAND, 2),
+                        null,
+                        Lid.GLASS,
+                        null,
+                        start,
+                        new Equipment.Heater(75, true),
+                        new Equipment.Filter(150, since(today, 300)));
         add(place, hum, "dwarf-frog", "The choir", 7, 3, 4, 3.1, start);
-        long dune = make(place, loft, "Dune box", new Vessel(90, 45, 45), 6, ground(GroundMaterial.SAND, 1), new Land(92, 20, 18), Lid.GLASS, null, start, new Equipment.HeatMat(50));
+        long dune =
+                make(
+                        place,
+                        loft,
+                        "Dune box",
+                        new Vessel(90, 45, 45),
+                        6,
+                        ground(GroundMaterial.SAND, 1),
+                        new Land(92, 20, 18),
+                        Lid.GLASS,
+                        null,
+                        start,
+                        new Equipment.HeatMat(50));
         add(place, dune, "land-hermit", "Dune walkers", 3, 0, 0, 1.8, start);
 
         history(place, start, today);
     }
 
-    private static Optional<LocalDate> since(LocalDate today, int days) { return Optional.of(today.minusDays(days)); }
+    private static Optional<LocalDate> since(LocalDate today, int days) {
+        return Optional.of(today.minusDays(days));
+    }
 
-    private static Ground ground(GroundMaterial material, double depthCm) { return new Ground(material, depthCm); }
+    private static Ground ground(GroundMaterial material, double depthCm) {
+        return new Ground(material, depthCm);
+    }
 
-    private long make(Place place, long room, String name, Vessel vessel, double depthCm, Ground ground, @org.jspecify.annotations.Nullable Land land, Lid lid,
-                      @org.jspecify.annotations.Nullable Platform platform, LocalDate start, Equipment... equipment) {
-        Enclosure design = new Enclosure(name, vessel, new Water(depthCm, depthCm > 8 ? OptionalDouble.of(4) : OptionalDouble.empty()), ground, Optional.ofNullable(land), lid, Optional.ofNullable(platform), List.of(equipment), Site.LIVING_ROOM);
+    private long make(
+            Place place,
+            long room,
+            String name,
+            Vessel vessel,
+            double depthCm,
+            Ground ground,
+            @Nullable Land land,
+            Lid lid,
+            @Nullable Platform platform,
+            LocalDate start,
+            Equipment... equipment) {
+        Enclosure design =
+                new Enclosure(
+                        name,
+                        vessel,
+                        new Water(
+                                depthCm,
+                                depthCm > 8 ? OptionalDouble.of(4) : OptionalDouble.empty()),
+                        ground,
+                        Optional.ofNullable(land),
+                        lid,
+                        Optional.ofNullable(platform),
+                        List.of(equipment),
+                        Site.LIVING_ROOM);
         return enclosures.create(place, room, design, start, UUID.randomUUID());
     }
 
-    /** A resident with measurements every fortnight, grown as expected and a little uneven, ending at {@code lengthCm} today. */
-    private void add(Place place, long enclosure, String species, String name, int count, int males, int females, double lengthCm, LocalDate start) {
+    /**
+     * A resident with measurements every fortnight, grown as expected and a little uneven, ending
+     * at {@code lengthCm} today.
+     */
+    private void add(
+            Place place,
+            long enclosure,
+            String species,
+            String name,
+            int count,
+            int males,
+            int females,
+            double lengthCm,
+            LocalDate start) {
         var sheet = library.find(species).orElseThrow();
         double first = lengthCm;
         for (double guess = lengthCm; guess > lengthCm * 0.3; guess -= lengthCm * 0.002) {
@@ -158,38 +325,90 @@ class DemoCollection implements SmartLifecycle {
                 break;
             }
         }
-        enclosures.addResident(place, enclosure, new Resident(name, sheet, count, males, females, OptionalDouble.of(round(first)), OptionalDouble.empty(), Optional.empty()), UUID.randomUUID(), start);
+        enclosures.addResident(
+                place,
+                enclosure,
+                new Resident(
+                        name,
+                        sheet,
+                        count,
+                        males,
+                        females,
+                        OptionalDouble.of(round(first)),
+                        OptionalDouble.empty(),
+                        Optional.empty()),
+                UUID.randomUUID(),
+                start);
         long resident = enclosures.get(place, enclosure).occupants().get(0).record().id();
         for (int day = 14; day <= DAYS_OF_HISTORY - 3; day += 14) {
-            double length = round(sheet.growth().lengthCm(first, day) * (1 + 0.004 * (random.nextDouble() - 0.5)));
+            double length =
+                    round(
+                            sheet.growth().lengthCm(first, day)
+                                    * (1 + 0.004 * (random.nextDouble() - 0.5)));
             double mass = round(sheet.massG(length) * (0.95 + 0.1 * random.nextDouble()));
-            enclosures.measure(place, enclosure, resident, start.plusDays(day), OptionalDouble.of(length), mass >= 1 ? OptionalDouble.of(mass) : OptionalDouble.empty(), UUID.randomUUID());
+            enclosures.measure(
+                    place,
+                    enclosure,
+                    resident,
+                    start.plusDays(day),
+                    OptionalDouble.of(length),
+                    mass >= 1 ? OptionalDouble.of(mass) : OptionalDouble.empty(),
+                    UUID.randomUUID());
         }
     }
 
-    private static double round(double value) { return Math.round(value * 10) / 10.0; }
+    private static double round(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
 
-    /** Weeks of rounds: most done, a few late, some skipped with a reason; this morning half done. */
+    /**
+     * Weeks of rounds: most done, a few late, some skipped with a reason; this morning half done.
+     */
     private void history(Place place, LocalDate start, LocalDate today) {
         for (EnclosureState state : enclosures.all(place)) {
             List<Done> done = new ArrayList<>();
             for (LocalDate day = start; !day.isAfter(today); day = day.plusDays(1)) {
-                for (Due due : DayList.on(day, state.assessment().plan(), start, List.copyOf(done))) {
+                for (Due due :
+                        DayList.on(day, state.assessment().plan(), start, List.copyOf(done))) {
                     double chance = day.equals(today) ? DONE_TODAY : DONE_IN_TIME;
                     double dice = random.nextDouble();
                     if (dice < chance) {
                         done.add(settle(place, state, due, day, RoundEntry.Kind.DONE, ""));
                     } else if (dice < chance + SKIPPED && day.isBefore(today)) {
-                        done.add(settle(place, state, due, day, RoundEntry.Kind.SKIPPED, REASONS.get(random.nextInt(REASONS.size()))));
+                        done.add(
+                                settle(
+                                        place,
+                                        state,
+                                        due,
+                                        day,
+                                        RoundEntry.Kind.SKIPPED,
+                                        REASONS.get(random.nextInt(REASONS.size()))));
                     }
                 }
             }
         }
     }
 
-    private Done settle(Place place, EnclosureState state, Due due, LocalDate day, RoundEntry.Kind kind, String reason) {
+    private Done settle(
+            Place place,
+            EnclosureState state,
+            Due due,
+            LocalDate day,
+            RoundEntry.Kind kind,
+            String reason) {
         Instant at = day.atTime(7, 40).plusMinutes(random.nextInt(90)).toInstant(ZoneOffset.UTC);
-        entries.save(new RoundEntry(state.id(), due.task().key(), due.task().title().text(UnitSystem.METRIC), day, due.slot(), kind, reason, UUID.randomUUID(), at, place.person().id()));
+        entries.save(
+                new RoundEntry(
+                        state.id(),
+                        due.task().key(),
+                        due.task().title().text(UnitSystem.METRIC),
+                        day,
+                        due.slot(),
+                        kind,
+                        reason,
+                        UUID.randomUUID(),
+                        at,
+                        place.person().id()));
         return new Done(due.task().key(), day, due.slot(), kind == RoundEntry.Kind.SKIPPED);
     }
 }

@@ -10,13 +10,16 @@ import app.islet.core.quantity.UnitSystem;
 import app.islet.core.resident.Resident;
 import app.islet.core.survey.Survey;
 import app.islet.core.survey.Survey.Corner;
+
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * The waterline section: an enclosure cut along its length, true to its numbers. The one drawing code for the glyph on
- * the rack, the page head and the working drawing; colours come from the page's tokens.
+ * The waterline section: an enclosure cut along its length, true to its numbers. The one drawing
+ * code for the glyph on the rack, the page head and the working drawing; colours come from the
+ * page's tokens.
  */
 public final class SectionDrawing {
     private static final double MARGIN = 84;
@@ -44,7 +47,10 @@ public final class SectionDrawing {
         this.top = top;
     }
 
-    /** A small section at {@code pixelsPerCm}, so that several side by side stand at true relative scale. */
+    /**
+     * A small section at {@code pixelsPerCm}, so that several side by side stand at true relative
+     * scale.
+     */
     public static String glyph(Assessment assessment, double pixelsPerCm) {
         SectionDrawing drawing = new SectionDrawing(assessment, pixelsPerCm, 3, 3);
         double width = assessment.enclosure().vessel().lengthCm() * pixelsPerCm + 6;
@@ -58,14 +64,21 @@ public final class SectionDrawing {
 
     /** A section fitted into a box, for cards and page heads. */
     public static String fitted(Assessment assessment, double maxWidth, double maxHeight) {
-        return glyph(assessment, Math.min((maxWidth - 6) / assessment.enclosure().vessel().lengthCm(), (maxHeight - 6) / assessment.enclosure().vessel().heightCm()));
+        return glyph(
+                assessment,
+                Math.min(
+                        (maxWidth - 6) / assessment.enclosure().vessel().lengthCm(),
+                        (maxHeight - 6) / assessment.enclosure().vessel().heightCm()));
     }
 
     /** The working drawing with its dimensions in the keeper's units. */
     public static String working(Assessment assessment, UnitSystem units) {
         double length = assessment.enclosure().vessel().lengthCm();
         double height = assessment.enclosure().vessel().heightCm();
-        double scale = Math.min((WORKING_WIDTH - 2 * MARGIN) / length, (WORKING_HEIGHT - TOP - BOTTOM) / height);
+        double scale =
+                Math.min(
+                        (WORKING_WIDTH - 2 * MARGIN) / length,
+                        (WORKING_HEIGHT - TOP - BOTTOM) / height);
         double left = (WORKING_WIDTH - length * scale) / 2;
         double tall = TOP + height * scale + BOTTOM;
         SectionDrawing drawing = new SectionDrawing(assessment, scale, left, TOP);
@@ -79,58 +92,198 @@ public final class SectionDrawing {
         return drawing.svg.close("svg").toString();
     }
 
-    private void begin(double width, double height, String classes, double shownWidth, double shownHeight) {
+    private void begin(
+            double width, double height, String classes, double shownWidth, double shownHeight) {
         if (shownWidth > 0) {
-            svg.open("svg", "xmlns", "http://www.w3.org/2000/svg", "viewBox", "0 0 %s %s".formatted(Svg.number(width), Svg.number(height)),
-                    "width", shownWidth, "height", shownHeight, "class", classes, "role", "img");
+            svg.open(
+                    "svg",
+                    "xmlns",
+                    "http://www.w3.org/2000/svg",
+                    "viewBox",
+                    "0 0 %s %s".formatted(Svg.number(width), Svg.number(height)),
+                    "width",
+                    shownWidth,
+                    "height",
+                    shownHeight,
+                    "class",
+                    classes,
+                    "role",
+                    "img");
         } else {
-            svg.open("svg", "xmlns", "http://www.w3.org/2000/svg", "viewBox", "0 0 %s %s".formatted(Svg.number(width), Svg.number(height)), "class", classes, "role", "img");
+            svg.open(
+                    "svg",
+                    "xmlns",
+                    "http://www.w3.org/2000/svg",
+                    "viewBox",
+                    "0 0 %s %s".formatted(Svg.number(width), Svg.number(height)),
+                    "class",
+                    classes,
+                    "role",
+                    "img");
         }
-        svg.element("title", "Section of %s: %s by %s cm, %s L of water".formatted(enclosure.name(), Svg.number(enclosure.vessel().lengthCm()),
-                Svg.number(enclosure.vessel().heightCm()), Math.round(survey.waterL())));
+        svg.element(
+                "title",
+                "Section of %s: %s by %s cm, %s L of water"
+                        .formatted(
+                                enclosure.name(),
+                                Svg.number(enclosure.vessel().lengthCm()),
+                                Svg.number(enclosure.vessel().heightCm()),
+                                Math.round(survey.waterL())));
     }
 
-    private double x(double cm) { return left + cm * scale; }
+    private double x(double cm) {
+        return left + cm * scale;
+    }
 
-    private double y(double cm) { return top + (enclosure.vessel().heightCm() - cm) * scale; }
+    private double y(double cm) {
+        return top + (enclosure.vessel().heightCm() - cm) * scale;
+    }
 
     private void body(boolean small) {
         double length = enclosure.vessel().lengthCm();
-        svg.empty("rect", "class", "s-air", "x", x(0), "y", y(enclosure.vessel().heightCm()), "width", length * scale, "height", enclosure.vessel().heightCm() * scale);
+        svg.empty(
+                "rect",
+                "class",
+                "s-air",
+                "x",
+                x(0),
+                "y",
+                y(enclosure.vessel().heightCm()),
+                "width",
+                length * scale,
+                "height",
+                enclosure.vessel().heightCm() * scale);
         if (survey.hasWater()) {
-            svg.empty("rect", "class", "s-water", "x", x(0), "y", y(survey.lineCm()), "width", length * scale, "height", survey.lineCm() * scale);
+            svg.empty(
+                    "rect",
+                    "class",
+                    "s-water",
+                    "x",
+                    x(0),
+                    "y",
+                    y(survey.lineCm()),
+                    "width",
+                    length * scale,
+                    "height",
+                    survey.lineCm() * scale);
         }
-        String ground = Stream.concat(survey.profile().stream(), Stream.of(new Corner(length, 0), new Corner(0, 0)))
-                .map(c -> Svg.number(x(c.xCm())) + "," + Svg.number(y(c.yCm()))).collect(Collectors.joining(" "));
-        svg.empty("polygon", "class", "s-ground s-" + enclosure.ground().material().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'), "points", ground);
-        enclosure.water().restBelowSurfaceCm().ifPresent(below -> {
-            double wide = Math.min(length * 0.18, Math.max(2, survey.shoreX() * 0.25));
-            // Clear of the heater and the filter, which hang at the left end.
-            double clear = small ? x(length * 0.06) : x(0) + DEVICES_PX;
-            double from = Math.max(x(0) + 2, Math.min(clear, x(survey.shoreX() * 0.75) - wide * scale));
-            svg.empty("rect", "class", "s-rest", "x", from, "y", y(survey.lineCm() - below), "width", wide * scale, "height", Math.max(2, 1.2 * scale), "rx", small ? 1 : 3);
-        });
-        enclosure.platform().ifPresent(p -> {
-            double at = platformX(p.lengthCm());
-            svg.empty("path", "class", "s-platform", "d", "M%s %sH%sV%sH%sL%s %sZ".formatted(Svg.number(x(at)), Svg.number(y(survey.lineCm() + 2)),
-                    Svg.number(x(Math.min(length, at + p.lengthCm()))), Svg.number(y(survey.lineCm() + 0.8)), Svg.number(x(at)),
-                    Svg.number(x(Math.max(0, at - Math.min(12, at)))), Svg.number(y(survey.lineCm() - 3))));
-        });
+        String ground =
+                Stream.concat(
+                                survey.profile().stream(),
+                                Stream.of(new Corner(length, 0), new Corner(0, 0)))
+                        .map(c -> Svg.number(x(c.xCm())) + "," + Svg.number(y(c.yCm())))
+                        .collect(Collectors.joining(" "));
+        svg.empty(
+                "polygon",
+                "class",
+                "s-ground s-"
+                        + enclosure
+                                .ground()
+                                .material()
+                                .name()
+                                .toLowerCase(Locale.ROOT)
+                                .replace('_', '-'),
+                "points",
+                ground);
+        enclosure
+                .water()
+                .restBelowSurfaceCm()
+                .ifPresent(
+                        below -> {
+                            double wide =
+                                    Math.min(length * 0.18, Math.max(2, survey.shoreX() * 0.25));
+                            // Clear of the heater and the filter, which hang at the left end.
+                            double clear = small ? x(length * 0.06) : x(0) + DEVICES_PX;
+                            double from =
+                                    Math.max(
+                                            x(0) + 2,
+                                            Math.min(
+                                                    clear,
+                                                    x(survey.shoreX() * 0.75) - wide * scale));
+                            svg.empty(
+                                    "rect",
+                                    "class",
+                                    "s-rest",
+                                    "x",
+                                    from,
+                                    "y",
+                                    y(survey.lineCm() - below),
+                                    "width",
+                                    wide * scale,
+                                    "height",
+                                    Math.max(2, 1.2 * scale),
+                                    "rx",
+                                    small ? 1 : 3);
+                        });
+        enclosure
+                .platform()
+                .ifPresent(
+                        p -> {
+                            double at = platformX(p.lengthCm());
+                            svg.empty(
+                                    "path",
+                                    "class",
+                                    "s-platform",
+                                    "d",
+                                    "M%s %sH%sV%sH%sL%s %sZ"
+                                            .formatted(
+                                                    Svg.number(x(at)),
+                                                    Svg.number(y(survey.lineCm() + 2)),
+                                                    Svg.number(
+                                                            x(Math.min(length, at + p.lengthCm()))),
+                                                    Svg.number(y(survey.lineCm() + 0.8)),
+                                                    Svg.number(x(at)),
+                                                    Svg.number(
+                                                            x(Math.max(0, at - Math.min(12, at)))),
+                                                    Svg.number(y(survey.lineCm() - 3))));
+                        });
         if (survey.hasWater()) {
-            svg.empty("path", "class", "s-line", "d", "M%s %sH%s".formatted(Svg.number(x(0) - (small ? 0 : 14)), Svg.number(y(survey.lineCm())), Svg.number(x(survey.shoreX()))));
+            svg.empty(
+                    "path",
+                    "class",
+                    "s-line",
+                    "d",
+                    "M%s %sH%s"
+                            .formatted(
+                                    Svg.number(x(0) - (small ? 0 : 14)),
+                                    Svg.number(y(survey.lineCm())),
+                                    Svg.number(x(survey.shoreX()))));
         }
     }
 
     /** The platform stands at the right end of the water. */
-    private double platformX(double platformCm) { return Math.max(0, survey.shoreX() - platformCm); }
+    private double platformX(double platformCm) {
+        return Math.max(0, survey.shoreX() - platformCm);
+    }
 
     private void glass(double stroke) {
         double length = enclosure.vessel().lengthCm();
         double height = enclosure.vessel().heightCm();
-        svg.empty("path", "class", "s-glass", "stroke-width", stroke, "d", "M%s %sV%sH%sV%s".formatted(Svg.number(x(0)), Svg.number(y(height)), Svg.number(y(0)),
-                Svg.number(x(length)), Svg.number(y(height))));
+        svg.empty(
+                "path",
+                "class",
+                "s-glass",
+                "stroke-width",
+                stroke,
+                "d",
+                "M%s %sV%sH%sV%s"
+                        .formatted(
+                                Svg.number(x(0)),
+                                Svg.number(y(height)),
+                                Svg.number(y(0)),
+                                Svg.number(x(length)),
+                                Svg.number(y(height))));
         if (enclosure.lid() != Lid.NONE) {
-            svg.empty("path", "class", enclosure.lid() == Lid.MESH ? "s-lid s-mesh" : "s-lid", "d", "M%s %sH%s".formatted(Svg.number(x(0)), Svg.number(y(height)), Svg.number(x(length))));
+            svg.empty(
+                    "path",
+                    "class",
+                    enclosure.lid() == Lid.MESH ? "s-lid s-mesh" : "s-lid",
+                    "d",
+                    "M%s %sH%s"
+                            .formatted(
+                                    Svg.number(x(0)),
+                                    Svg.number(y(height)),
+                                    Svg.number(x(length))));
         }
     }
 
@@ -143,13 +296,19 @@ public final class SectionDrawing {
         }
     }
 
-    /** Spread by a fixed pattern: land animals over the land, the others through the water, some basking. */
+    /**
+     * Spread by a fixed pattern: land animals over the land, the others through the water, some
+     * basking.
+     */
     private void animal(Resident resident, int index) {
         Silhouette shape = Silhouette.of(resident.sheet().group());
         double size = resident.bodyCm();
         double shore = survey.shoreX();
         double length = enclosure.vessel().lengthCm();
-        boolean basks = resident.stage().needs().basking().isPresent() && index == 0 && (enclosure.platform().isPresent() || survey.dryLandCm2() > 0);
+        boolean basks =
+                resident.stage().needs().basking().isPresent()
+                        && index == 0
+                        && (enclosure.platform().isPresent() || survey.dryLandCm2() > 0);
         boolean onLand = survey.dryLandCm2() > 0 && (resident.stage().life() == Life.LAND || basks);
         double share = ((index * 0.382) % 1) * 0.8 + 0.1;
         double at;
@@ -158,7 +317,11 @@ public final class SectionDrawing {
             at = shore + (length - shore) * (0.35 + 0.55 * share);
             foot = groundAt(at);
         } else if (basks) {
-            at = Math.min(length - size / 2, platformX(enclosure.platform().orElseThrow().lengthCm()) + enclosure.platform().orElseThrow().lengthCm() / 2);
+            at =
+                    Math.min(
+                            length - size / 2,
+                            platformX(enclosure.platform().orElseThrow().lengthCm())
+                                    + enclosure.platform().orElseThrow().lengthCm() / 2);
             foot = survey.lineCm() + 2;
         } else {
             double room = survey.hasWater() ? shore : length;
@@ -167,8 +330,19 @@ public final class SectionDrawing {
             foot = groundAt(at) + free * (index % 3) * 0.3;
         }
         double k = size * scale;
-        svg.empty("path", "class", "s-animal", "d", shape.path(), "transform",
-                "translate(%s %s) scale(%s %s)".formatted(Svg.number(x(at)), Svg.number(y(foot)), Svg.number(index % 2 == 0 ? k : -k), Svg.number(k)));
+        svg.empty(
+                "path",
+                "class",
+                "s-animal",
+                "d",
+                shape.path(),
+                "transform",
+                "translate(%s %s) scale(%s %s)"
+                        .formatted(
+                                Svg.number(x(at)),
+                                Svg.number(y(foot)),
+                                Svg.number(index % 2 == 0 ? k : -k),
+                                Svg.number(k)));
     }
 
     private double groundAt(double xCm) {
@@ -185,21 +359,48 @@ public final class SectionDrawing {
 
     private double baskingX() {
         double length = enclosure.vessel().lengthCm();
-        return enclosure.platform().map(p -> platformX(p.lengthCm()) + p.lengthCm() / 2).orElse(survey.dryLandCm2() > 0 ? (survey.shoreX() + length) / 2 : length * 0.8);
+        return enclosure
+                .platform()
+                .map(p -> platformX(p.lengthCm()) + p.lengthCm() / 2)
+                .orElse(survey.dryLandCm2() > 0 ? (survey.shoreX() + length) / 2 : length * 0.8);
     }
 
     private void lamps() {
         double at = x(baskingX());
         double rim = y(enclosure.vessel().heightCm());
-        double spot = y(enclosure.platform().isPresent() ? survey.lineCm() + 2 : Math.max(survey.lineCm(), groundAt(baskingX())));
+        double spot =
+                y(
+                        enclosure.platform().isPresent()
+                                ? survey.lineCm() + 2
+                                : Math.max(survey.lineCm(), groundAt(baskingX())));
         if (enclosure.has(Equipment.BaskingLamp.class)) {
-            svg.empty("path", "class", "s-beam", "d", "M%s %sL%s %sH%sZ".formatted(Svg.number(at), Svg.number(rim - 26), Svg.number(at - 46), Svg.number(spot), Svg.number(at + 46)));
-            svg.empty("path", "class", "s-lamp", "d", "M%s %sh32l-6 14h-20z".formatted(Svg.number(at - 16), Svg.number(rim - 40)));
+            svg.empty(
+                    "path",
+                    "class",
+                    "s-beam",
+                    "d",
+                    "M%s %sL%s %sH%sZ"
+                            .formatted(
+                                    Svg.number(at),
+                                    Svg.number(rim - 26),
+                                    Svg.number(at - 46),
+                                    Svg.number(spot),
+                                    Svg.number(at + 46)));
+            svg.empty(
+                    "path",
+                    "class",
+                    "s-lamp",
+                    "d",
+                    "M%s %sh32l-6 14h-20z".formatted(Svg.number(at - 16), Svg.number(rim - 40)));
         }
         if (enclosure.has(Equipment.UvbLamp.class)) {
             double wide = Math.min(280, enclosure.vessel().lengthCm() * scale * 0.5);
-            double from = Math.max(x(0), Math.min(at - wide / 2, x(enclosure.vessel().lengthCm()) - wide));
-            svg.empty("rect", "class", "s-uv", "x", from, "y", rim - 14, "width", wide, "height", 8, "rx", 4);
+            double from =
+                    Math.max(
+                            x(0), Math.min(at - wide / 2, x(enclosure.vessel().lengthCm()) - wide));
+            svg.empty(
+                    "rect", "class", "s-uv", "x", from, "y", rim - 14, "width", wide, "height", 8,
+                    "rx", 4);
             svg.text("UVB", "class", "s-label s-uv-label", "x", from + 6, "y", rim - 19);
         }
     }
@@ -215,13 +416,41 @@ public final class SectionDrawing {
             return;
         }
         if (enclosure.has(Equipment.Heater.class)) {
-            svg.empty("rect", "class", "s-heater", "x", x(0) + 16, "y", below, "width", 8, "height", tall, "rx", 3);
+            svg.empty(
+                    "rect",
+                    "class",
+                    "s-heater",
+                    "x",
+                    x(0) + 16,
+                    "y",
+                    below,
+                    "width",
+                    8,
+                    "height",
+                    tall,
+                    "rx",
+                    3);
             if (enclosure.all(Equipment.Heater.class).allMatch(Equipment.Heater::guarded)) {
-                svg.empty("rect", "class", "s-guard", "x", x(0) + 12, "y", below - 4, "width", 16, "height", tall + 8, "rx", 4);
+                svg.empty(
+                        "rect", "class", "s-guard", "x", x(0) + 12, "y", below - 4, "width", 16,
+                        "height", tall + 8, "rx", 4);
             }
         }
         if (enclosure.has(Equipment.Filter.class)) {
-            svg.empty("rect", "class", "s-filter", "x", x(0) + 36, "y", below, "width", 18, "height", tall, "rx", 4);
+            svg.empty(
+                    "rect",
+                    "class",
+                    "s-filter",
+                    "x",
+                    x(0) + 36,
+                    "y",
+                    below,
+                    "width",
+                    18,
+                    "height",
+                    tall,
+                    "rx",
+                    4);
         }
     }
 
@@ -239,25 +468,86 @@ public final class SectionDrawing {
         }
         double right = x(length) + 18;
         if (enclosure.water().depthCm() > 0) {
-            upright(x(0) - 18, y(enclosure.ground().depthCm()), y(survey.lineCm()), Quantity.cm(enclosure.water().depthCm()).number(units), true);
+            upright(
+                    x(0) - 18,
+                    y(enclosure.ground().depthCm()),
+                    y(survey.lineCm()),
+                    Quantity.cm(enclosure.water().depthCm()).number(units),
+                    true);
         }
-        upright(right, y(survey.lineCm()), y(height), Quantity.cm(survey.freeboardCm()).number(units), false);
+        upright(
+                right,
+                y(survey.lineCm()),
+                y(height),
+                Quantity.cm(survey.freeboardCm()).number(units),
+                false);
         upright(right, y(0), y(survey.lineCm()), Quantity.cm(survey.lineCm()).number(units), false);
-        svg.text("height " + Quantity.cm(height).text(units), "class", "s-dim", "x", x(0), "y", y(height) - 14, "text-anchor", "start");
+        svg.text(
+                "height " + Quantity.cm(height).text(units),
+                "class",
+                "s-dim",
+                "x",
+                x(0),
+                "y",
+                y(height) - 14,
+                "text-anchor",
+                "start");
     }
 
     private void across(double from, double to, double at, String words) {
-        svg.empty("path", "class", "s-tick", "d", "M%s %sH%sM%s %sv8M%s %sv8".formatted(Svg.number(from), Svg.number(at), Svg.number(to), Svg.number(from), Svg.number(at - 4),
-                Svg.number(to), Svg.number(at - 4)));
-        svg.text(words, "class", "s-dim s-over", "x", (from + to) / 2, "y", at + 23, "text-anchor", "middle");
+        svg.empty(
+                "path",
+                "class",
+                "s-tick",
+                "d",
+                "M%s %sH%sM%s %sv8M%s %sv8"
+                        .formatted(
+                                Svg.number(from),
+                                Svg.number(at),
+                                Svg.number(to),
+                                Svg.number(from),
+                                Svg.number(at - 4),
+                                Svg.number(to),
+                                Svg.number(at - 4)));
+        svg.text(
+                words,
+                "class",
+                "s-dim s-over",
+                "x",
+                (from + to) / 2,
+                "y",
+                at + 23,
+                "text-anchor",
+                "middle");
     }
 
     private void upright(double at, double low, double high, String words, boolean leftSide) {
         if (low - high < 1) {
             return;
         }
-        svg.empty("path", "class", "s-tick", "d", "M%s %sV%sM%s %sh8M%s %sh8".formatted(Svg.number(at), Svg.number(low), Svg.number(high), Svg.number(at - 4), Svg.number(low),
-                Svg.number(at - 4), Svg.number(high)));
-        svg.text(words, "class", "s-dim", "x", leftSide ? at - 8 : at + 8, "y", (low + high) / 2 + 7, "text-anchor", leftSide ? "end" : "start");
+        svg.empty(
+                "path",
+                "class",
+                "s-tick",
+                "d",
+                "M%s %sV%sM%s %sh8M%s %sh8"
+                        .formatted(
+                                Svg.number(at),
+                                Svg.number(low),
+                                Svg.number(high),
+                                Svg.number(at - 4),
+                                Svg.number(low),
+                                Svg.number(at - 4),
+                                Svg.number(high)));
+        svg.text(
+                words,
+                "class",
+                "s-dim",
+                "x",
+                leftSide ? at - 8 : at + 8,
+                "y",
+                (low + high) / 2 + 7,
+                "text-anchor",
+                leftSide ? "end" : "start");
     }
 }

@@ -6,9 +6,9 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
 import app.islet.web.support.FormReader;
+
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.Map;
-import java.util.Optional;
+
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -20,23 +20,37 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import java.util.Map;
+import java.util.Optional;
+
 /** The Build step: the design as a form beside a drawing that follows it. */
 @Controller
 @RequestMapping("/c/{collection}/enclosures/{id}")
 class BuildController {
     private final Enclosures enclosures;
 
-    BuildController(Enclosures enclosures) { this.enclosures = enclosures; }
+    BuildController(Enclosures enclosures) {
+        this.enclosures = enclosures;
+    }
 
     @GetMapping("/build")
     String show(Place place, @PathVariable long id, Model model) {
         EnclosureState state = enclosures.get(place, id);
-        return page(model, state, new FormReader(DesignForm.typed(state.design(), place.system()), place.system()), Answer.of(state.assessment(), place.system()));
+        return page(
+                model,
+                state,
+                new FormReader(DesignForm.typed(state.design(), place.system()), place.system()),
+                Answer.of(state.assessment(), place.system()));
     }
 
     /** Answers what the form says so far, as a piece of page; nothing is saved. */
     @PostMapping("/build/preview")
-    String preview(Place place, @PathVariable long id, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+    String preview(
+            Place place,
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
         EnclosureState state = enclosures.get(place, id);
         FormReader form = new FormReader(typed, place.system());
         Optional<Enclosure> design = DesignForm.read(form, state.design());
@@ -46,13 +60,26 @@ class BuildController {
             return "enclosure/answer :: errors";
         }
         model.addAttribute("state", state);
-        model.addAttribute("answer", Answer.of(Assessment.of(design.get(), state.assessment().residents(), place.today()), place.system()));
+        model.addAttribute(
+                "answer",
+                Answer.of(
+                        Assessment.of(design.get(), state.assessment().residents(), place.today()),
+                        place.system()));
         return "enclosure/answer :: answer";
     }
 
-    /** Saves what was typed; with {@code applyField}, also applies a remedy to it, so that neither is lost. */
+    /**
+     * Saves what was typed; with {@code applyField}, also applies a remedy to it, so that neither
+     * is lost.
+     */
     @PostMapping("/build")
-    String save(Place place, @PathVariable long id, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response, RedirectAttributes flash) {
+    String save(
+            Place place,
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
         place.require(Role.KEEPER);
         EnclosureState state = enclosures.get(place, id);
         FormReader form = new FormReader(typed, place.system());
@@ -63,22 +90,40 @@ class BuildController {
         }
         if (!form.typed("revision").equals(String.valueOf(state.revision()))) {
             response.setStatus(HttpStatus.CONFLICT.value());
-            model.addAttribute("refused", "Somebody saved this design while you typed. What you typed is below; save again to put it over theirs.");
-            return page(model, state, form, Answer.of(state.with(design.get()).assessment(), place.system()));
+            model.addAttribute(
+                    "refused",
+                    "Somebody saved this design while you typed. What you typed is below; save again to put it over theirs.");
+            return page(
+                    model,
+                    state,
+                    form,
+                    Answer.of(state.with(design.get()).assessment(), place.system()));
         }
         String field = typed.getOrDefault("applyField", "");
-        enclosures.save(place, id, field.isEmpty() ? design.get() : changed(design.get(), field, typed.getOrDefault("applyValue", "")));
+        enclosures.save(
+                place,
+                id,
+                field.isEmpty()
+                        ? design.get()
+                        : changed(design.get(), field, typed.getOrDefault("applyValue", "")));
         flash.addFlashAttribute("saved", field.isEmpty() ? "Saved." : "Applied and saved.");
         return "redirect:" + place.path("/enclosures/" + id + "/build");
     }
 
     /** Applies a remedy that is a number. */
     @PostMapping("/remedy")
-    String remedy(Place place, @PathVariable long id, @RequestParam String field, @RequestParam String value, @RequestParam(defaultValue = "build") String back, RedirectAttributes flash) {
+    String remedy(
+            Place place,
+            @PathVariable long id,
+            @RequestParam String field,
+            @RequestParam String value,
+            @RequestParam(defaultValue = "build") String back,
+            RedirectAttributes flash) {
         place.require(Role.KEEPER);
         enclosures.save(place, id, changed(enclosures.get(place, id).design(), field, value));
         flash.addFlashAttribute("saved", "Applied and saved.");
-        return "redirect:" + place.path("/enclosures/" + id + (back.equals("review") ? "/review" : "/build"));
+        return "redirect:"
+                + place.path("/enclosures/" + id + (back.equals("review") ? "/review" : "/build"));
     }
 
     private static Enclosure changed(Enclosure design, String field, String value) {

@@ -10,9 +10,11 @@ import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.Water;
 import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -21,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 
 /** The design as a form: a design into typed words, and typed words into a design. */
 final class DesignForm {
@@ -42,40 +45,83 @@ final class DesignForm {
         e.water().restBelowSurfaceCm().ifPresent(v -> typed.put("rest", cm(v, units)));
         typed.put("material", e.ground().material().name());
         typed.put("groundDepth", cm(e.ground().depthCm(), units));
-        e.land().ifPresent(l -> {
-            typed.put("landShare", FormReader.shown(l.sharePercent(), Dimension.PERCENT, units));
-            typed.put("landHeight", cm(l.heightCm(), units));
-            typed.put("ramp", cm(l.rampCm(), units));
-        });
+        e.land()
+                .ifPresent(
+                        l -> {
+                            typed.put(
+                                    "landShare",
+                                    FormReader.shown(l.sharePercent(), Dimension.PERCENT, units));
+                            typed.put("landHeight", cm(l.heightCm(), units));
+                            typed.put("ramp", cm(l.rampCm(), units));
+                        });
         typed.put("lid", e.lid().name());
-        e.platform().ifPresent(p -> {
-            typed.put("platform", "on");
-            typed.put("platformLength", cm(p.lengthCm(), units));
-            typed.put("platformWidth", cm(p.widthCm(), units));
-        });
-        first(e, Equipment.Heater.class).ifPresent(h -> {
-            typed.put("heater", FormReader.shown(h.powerW(), Dimension.POWER, units));
-            typed.put("guarded", h.guarded() ? "on" : "");
-        });
-        first(e, Equipment.HeatMat.class).ifPresent(m -> typed.put("mat", FormReader.shown(m.powerW(), Dimension.POWER, units)));
-        first(e, Equipment.Chiller.class).ifPresent(c -> typed.put("chiller", FormReader.shown(c.coolingW(), Dimension.POWER, units)));
-        first(e, Equipment.Fan.class).ifPresent(f -> typed.put("fan", FormReader.shown(f.airSpeedMs(), Dimension.RATIO, units)));
-        first(e, Equipment.Filter.class).ifPresent(f -> {
-            typed.put("filter", FormReader.shown(f.flowLph(), Dimension.FLOW, units));
-            f.runningSince().ifPresent(day -> typed.put("filterSince", day.toString()));
-        });
-        first(e, Equipment.BaskingLamp.class).ifPresent(l -> {
-            typed.put("lamp", FormReader.shown(l.powerW(), Dimension.POWER, units));
-            l.spotC().ifPresent(c -> typed.put("spot", FormReader.shown(c, Dimension.TEMPERATURE, units)));
-        });
-        first(e, Equipment.UvbLamp.class).ifPresent(l -> {
-            typed.put("uvb", "on");
-            l.fittedOn().ifPresent(day -> typed.put("uvbFitted", day.toString()));
-        });
+        e.platform()
+                .ifPresent(
+                        p -> {
+                            typed.put("platform", "on");
+                            typed.put("platformLength", cm(p.lengthCm(), units));
+                            typed.put("platformWidth", cm(p.widthCm(), units));
+                        });
+        first(e, Equipment.Heater.class)
+                .ifPresent(
+                        h -> {
+                            typed.put(
+                                    "heater", FormReader.shown(h.powerW(), Dimension.POWER, units));
+                            typed.put("guarded", h.guarded() ? "on" : "");
+                        });
+        first(e, Equipment.HeatMat.class)
+                .ifPresent(
+                        m ->
+                                typed.put(
+                                        "mat",
+                                        FormReader.shown(m.powerW(), Dimension.POWER, units)));
+        first(e, Equipment.Chiller.class)
+                .ifPresent(
+                        c ->
+                                typed.put(
+                                        "chiller",
+                                        FormReader.shown(c.coolingW(), Dimension.POWER, units)));
+        first(e, Equipment.Fan.class)
+                .ifPresent(
+                        f ->
+                                typed.put(
+                                        "fan",
+                                        FormReader.shown(f.airSpeedMs(), Dimension.RATIO, units)));
+        first(e, Equipment.Filter.class)
+                .ifPresent(
+                        f -> {
+                            typed.put(
+                                    "filter", FormReader.shown(f.flowLph(), Dimension.FLOW, units));
+                            f.runningSince()
+                                    .ifPresent(day -> typed.put("filterSince", day.toString()));
+                        });
+        first(e, Equipment.BaskingLamp.class)
+                .ifPresent(
+                        l -> {
+                            typed.put("lamp", FormReader.shown(l.powerW(), Dimension.POWER, units));
+                            l.spotC()
+                                    .ifPresent(
+                                            c ->
+                                                    typed.put(
+                                                            "spot",
+                                                            FormReader.shown(
+                                                                    c,
+                                                                    Dimension.TEMPERATURE,
+                                                                    units)));
+                        });
+        first(e, Equipment.UvbLamp.class)
+                .ifPresent(
+                        l -> {
+                            typed.put("uvb", "on");
+                            l.fittedOn().ifPresent(day -> typed.put("uvbFitted", day.toString()));
+                        });
         return typed;
     }
 
-    /** The design the form describes, or nothing, with the reasons in {@code form}. Devices the form has no field for stay. */
+    /**
+     * The design the form describes, or nothing, with the reasons in {@code form}. Devices the form
+     * has no field for stay.
+     */
     static Optional<Enclosure> read(FormReader form, Enclosure base) {
         String name = form.text("name", 80, "a name");
         double length = form.number("length", Dimension.LENGTH, 1, MAX);
@@ -83,25 +129,53 @@ final class DesignForm {
         double height = form.number("height", Dimension.LENGTH, 1, MAX);
         double depth = form.number("depth", Dimension.LENGTH, 0, MAX);
         OptionalDouble rest = form.optional("rest", Dimension.LENGTH, 0, MAX);
-        Ground ground = new Ground(form.choice("material", GroundMaterial.class, GroundMaterial.BARE), form.number("groundDepth", Dimension.LENGTH, 0, MAX));
+        Ground ground =
+                new Ground(
+                        form.choice("material", GroundMaterial.class, GroundMaterial.BARE),
+                        form.number("groundDepth", Dimension.LENGTH, 0, MAX));
         Optional<Land> land = land(form);
-        Optional<Platform> platform = form.flag("platform")
-                ? Optional.of(new Platform(form.number("platformLength", Dimension.LENGTH, 1, MAX), form.number("platformWidth", Dimension.LENGTH, 1, MAX))) : Optional.empty();
+        Optional<Platform> platform =
+                form.flag("platform")
+                        ? Optional.of(
+                                new Platform(
+                                        form.number("platformLength", Dimension.LENGTH, 1, MAX),
+                                        form.number("platformWidth", Dimension.LENGTH, 1, MAX)))
+                        : Optional.empty();
         List<Equipment> equipment = equipment(form, base);
         Lid lid = form.choice("lid", Lid.class, Lid.NONE);
         if (!form.hasErrors()) {
             refuseWhatDoesNotFit(form, height, depth, ground, land);
         }
-        return form.hasErrors() ? Optional.empty() : Optional.of(new Enclosure(name, new Vessel(length, width, height), new Water(depth, rest), ground, land, lid, platform, equipment, base.site()));
+        return form.hasErrors()
+                ? Optional.empty()
+                : Optional.of(
+                        new Enclosure(
+                                name,
+                                new Vessel(length, width, height),
+                                new Water(depth, rest),
+                                ground,
+                                land,
+                                lid,
+                                platform,
+                                equipment,
+                                base.site()));
     }
 
-    private static void refuseWhatDoesNotFit(FormReader form, double height, double depth, Ground ground, Optional<Land> land) {
+    private static void refuseWhatDoesNotFit(
+            FormReader form, double height, double depth, Ground ground, Optional<Land> land) {
         if (ground.depthCm() + depth > height + 1e-9) {
-            form.refuse("depth", "Ground and water together would stand %s, above the rim at %s. At most %s over this ground.".formatted(
-                    text(ground.depthCm() + depth, form), text(height, form), text(Math.max(0, height - ground.depthCm()), form)));
+            form.refuse(
+                    "depth",
+                    "Ground and water together would stand %s, above the rim at %s. At most %s over this ground."
+                            .formatted(
+                                    text(ground.depthCm() + depth, form),
+                                    text(height, form),
+                                    text(Math.max(0, height - ground.depthCm()), form)));
         }
         if (land.isPresent() && land.get().heightCm() > height + 1e-9) {
-            form.refuse("landHeight", "The land would stand above the rim at %s.".formatted(text(height, form)));
+            form.refuse(
+                    "landHeight",
+                    "The land would stand above the rim at %s.".formatted(text(height, form)));
         }
     }
 
@@ -118,60 +192,128 @@ final class DesignForm {
         if (height.isEmpty()) {
             form.refuse("landHeight", "Say how high the land stands above the tank's floor.");
         }
-        return Optional.of(new Land(Math.max(1, share.getAsDouble()), height.orElse(0), ramp.orElse(0)));
+        return Optional.of(
+                new Land(Math.max(1, share.getAsDouble()), height.orElse(0), ramp.orElse(0)));
     }
 
     private static List<Equipment> equipment(FormReader form, Enclosure base) {
         List<Equipment> list = new ArrayList<>();
-        form.optional("heater", Dimension.POWER, 1, 20_000).ifPresent(w -> list.add(new Equipment.Heater(w, form.flag("guarded"))));
-        form.optional("mat", Dimension.POWER, 1, 5000).ifPresent(w -> list.add(new Equipment.HeatMat(w)));
-        form.optional("chiller", Dimension.POWER, 1, 50_000).ifPresent(w -> list.add(new Equipment.Chiller(w)));
-        form.optional("fan", Dimension.RATIO, 0.1, 5).ifPresent(v -> list.add(new Equipment.Fan(v)));
+        form.optional("heater", Dimension.POWER, 1, 20_000)
+                .ifPresent(w -> list.add(new Equipment.Heater(w, form.flag("guarded"))));
+        form.optional("mat", Dimension.POWER, 1, 5000)
+                .ifPresent(w -> list.add(new Equipment.HeatMat(w)));
+        form.optional("chiller", Dimension.POWER, 1, 50_000)
+                .ifPresent(w -> list.add(new Equipment.Chiller(w)));
+        form.optional("fan", Dimension.RATIO, 0.1, 5)
+                .ifPresent(v -> list.add(new Equipment.Fan(v)));
         Optional<LocalDate> since = form.date("filterSince");
-        form.optional("filter", Dimension.FLOW, 0, 100_000).ifPresent(flow -> list.add(new Equipment.Filter(flow, since)));
+        form.optional("filter", Dimension.FLOW, 0, 100_000)
+                .ifPresent(flow -> list.add(new Equipment.Filter(flow, since)));
         OptionalDouble spot = form.optional("spot", Dimension.TEMPERATURE, 0, 120);
-        form.optional("lamp", Dimension.POWER, 1, 1000).ifPresent(w -> list.add(new Equipment.BaskingLamp(w, spot)));
+        form.optional("lamp", Dimension.POWER, 1, 1000)
+                .ifPresent(w -> list.add(new Equipment.BaskingLamp(w, spot)));
         Optional<LocalDate> fitted = form.date("uvbFitted");
         if (form.flag("uvb")) {
             list.add(new Equipment.UvbLamp(fitted));
         }
-        base.equipment().stream().filter(device -> first(base, device.getClass()).orElseThrow() != device).forEach(list::add);
+        base.equipment().stream()
+                .filter(device -> first(base, device.getClass()).orElseThrow() != device)
+                .forEach(list::add);
         return list;
     }
 
     static List<Section> sections(FormReader form) {
         String len = Dimension.LENGTH.unit(form.units());
         return List.of(
-                new Section("Vessel", List.of(FieldView.of(form, "name", "Name", "text", "", ""),
-                        number(form, "length", "Inner length", len, ""), number(form, "width", "Inner width", len, ""), number(form, "height", "Inner height", len, ""),
-                        FieldView.select(form, "lid", "Top", options(Lid.values(), Lid::words)))),
-                new Section("Water and ground", List.of(number(form, "depth", "Water depth", len, "over the ground"),
-                        number(form, "rest", "Rest below the surface", len, "empty: none"),
-                        FieldView.select(form, "material", "Ground", options(GroundMaterial.values(), GroundMaterial::words)),
-                        number(form, "groundDepth", "Ground depth", len, ""))),
-                new Section("Land", List.of(number(form, "landShare", "Share of the length", "%", "empty: no land"),
-                        number(form, "landHeight", "Top above the floor", len, ""), number(form, "ramp", "Slope runs over", len, "0: upright wall"),
-                        FieldView.of(form, "platform", "Basking platform", "checkbox", "", ""),
-                        number(form, "platformLength", "Platform length", len, ""), number(form, "platformWidth", "Platform width", len, ""))),
-                new Section("Equipment", List.of(number(form, "heater", "Heater", "W", "empty: none"),
-                        FieldView.of(form, "guarded", "Heater has a guard", "checkbox", "", ""), number(form, "mat", "Heat mat", "W", ""),
-                        number(form, "chiller", "Chiller takes", "W", ""), number(form, "fan", "Fan, air speed", "m/s", ""),
-                        number(form, "filter", "Filter flow", Dimension.FLOW.unit(form.units()), ""),
-                        FieldView.of(form, "filterSince", "Filter running since", "date", "", ""),
-                        number(form, "lamp", "Basking lamp", "W", ""),
-                        number(form, "spot", "Spot measured", Dimension.TEMPERATURE.unit(form.units()), "under the lamp"),
-                        FieldView.of(form, "uvb", "UVB tube", "checkbox", "", ""), FieldView.of(form, "uvbFitted", "Tube fitted", "date", "", ""))));
+                new Section(
+                        "Vessel",
+                        List.of(
+                                FieldView.of(form, "name", "Name", "text", "", ""),
+                                number(form, "length", "Inner length", len, ""),
+                                number(form, "width", "Inner width", len, ""),
+                                number(form, "height", "Inner height", len, ""),
+                                FieldView.select(
+                                        form, "lid", "Top", options(Lid.values(), Lid::words)))),
+                new Section(
+                        "Water and ground",
+                        List.of(
+                                number(form, "depth", "Water depth", len, "over the ground"),
+                                number(form, "rest", "Rest below the surface", len, "empty: none"),
+                                FieldView.select(
+                                        form,
+                                        "material",
+                                        "Ground",
+                                        options(GroundMaterial.values(), GroundMaterial::words)),
+                                number(form, "groundDepth", "Ground depth", len, ""))),
+                new Section(
+                        "Land",
+                        List.of(
+                                number(
+                                        form,
+                                        "landShare",
+                                        "Share of the length",
+                                        "%",
+                                        "empty: no land"),
+                                number(form, "landHeight", "Top above the floor", len, ""),
+                                number(form, "ramp", "Slope runs over", len, "0: upright wall"),
+                                FieldView.of(
+                                        form, "platform", "Basking platform", "checkbox", "", ""),
+                                number(form, "platformLength", "Platform length", len, ""),
+                                number(form, "platformWidth", "Platform width", len, ""))),
+                new Section(
+                        "Equipment",
+                        List.of(
+                                number(form, "heater", "Heater", "W", "empty: none"),
+                                FieldView.of(
+                                        form, "guarded", "Heater has a guard", "checkbox", "", ""),
+                                number(form, "mat", "Heat mat", "W", ""),
+                                number(form, "chiller", "Chiller takes", "W", ""),
+                                number(form, "fan", "Fan, air speed", "m/s", ""),
+                                number(
+                                        form,
+                                        "filter",
+                                        "Filter flow",
+                                        Dimension.FLOW.unit(form.units()),
+                                        ""),
+                                FieldView.of(
+                                        form,
+                                        "filterSince",
+                                        "Filter running since",
+                                        "date",
+                                        "",
+                                        ""),
+                                number(form, "lamp", "Basking lamp", "W", ""),
+                                number(
+                                        form,
+                                        "spot",
+                                        "Spot measured",
+                                        Dimension.TEMPERATURE.unit(form.units()),
+                                        "under the lamp"),
+                                FieldView.of(form, "uvb", "UVB tube", "checkbox", "", ""),
+                                FieldView.of(form, "uvbFitted", "Tube fitted", "date", "", ""))));
     }
 
-    private static FieldView number(FormReader form, String id, String label, String unit, String hint) { return FieldView.of(form, id, label, "number", unit, hint); }
-
-    private static <E extends Enum<E>> List<FieldView.Option> options(E[] values, java.util.function.Function<E, String> words) {
-        return Arrays.stream(values).map(v -> new FieldView.Option(v.name(), words.apply(v))).toList();
+    private static FieldView number(
+            FormReader form, String id, String label, String unit, String hint) {
+        return FieldView.of(form, id, label, "number", unit, hint);
     }
 
-    private static <E extends Equipment> Optional<E> first(Enclosure e, Class<E> kind) { return e.all(kind).findFirst(); }
+    private static <E extends Enum<E>> List<FieldView.Option> options(
+            E[] values, Function<E, String> words) {
+        return Arrays.stream(values)
+                .map(v -> new FieldView.Option(v.name(), words.apply(v)))
+                .toList();
+    }
 
-    private static String cm(double cm, UnitSystem units) { return FormReader.shown(cm, Dimension.LENGTH, units); }
+    private static <E extends Equipment> Optional<E> first(Enclosure e, Class<E> kind) {
+        return e.all(kind).findFirst();
+    }
 
-    private static String text(double cm, FormReader form) { return app.islet.core.quantity.Quantity.cm(cm).text(form.units()); }
+    private static String cm(double cm, UnitSystem units) {
+        return FormReader.shown(cm, Dimension.LENGTH, units);
+    }
+
+    private static String text(double cm, FormReader form) {
+        return Quantity.cm(cm).text(form.units());
+    }
 }

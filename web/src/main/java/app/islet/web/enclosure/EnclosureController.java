@@ -13,12 +13,9 @@ import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
+
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.UUID;
+
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -30,32 +27,57 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+
 /** Making an enclosure, its review, and its file. */
 @Controller
 @RequestMapping("/c/{collection}/enclosures")
 class EnclosureController {
     private final Enclosures enclosures;
 
-    EnclosureController(Enclosures enclosures) { this.enclosures = enclosures; }
+    EnclosureController(Enclosures enclosures) {
+        this.enclosures = enclosures;
+    }
 
     @GetMapping("/new")
     String form(Place place, Model model) {
         place.require(Role.KEEPER);
-        return form(place, model, new FormReader(Map.of("clientId", UUID.randomUUID().toString()), place.system()));
+        return form(
+                place,
+                model,
+                new FormReader(Map.of("clientId", UUID.randomUUID().toString()), place.system()));
     }
 
     private String form(Place place, Model model, FormReader form) {
         String len = Dimension.LENGTH.unit(place.system());
-        List<FieldView.Option> rooms = enclosures.rooms(place).stream().map(r -> new FieldView.Option(String.valueOf(r.id()), r.name())).toList();
-        model.addAttribute("fields", List.of(FieldView.of(form, "name", "Name", "text", "", "as you call it"), FieldView.select(form, "room", "Room", rooms),
-                FieldView.of(form, "length", "Inner length", "number", len, ""), FieldView.of(form, "width", "Inner width", "number", len, ""), FieldView.of(form, "height", "Inner height", "number", len, "")));
+        List<FieldView.Option> rooms =
+                enclosures.rooms(place).stream()
+                        .map(r -> new FieldView.Option(String.valueOf(r.id()), r.name()))
+                        .toList();
+        model.addAttribute(
+                "fields",
+                List.of(
+                        FieldView.of(form, "name", "Name", "text", "", "as you call it"),
+                        FieldView.select(form, "room", "Room", rooms),
+                        FieldView.of(form, "length", "Inner length", "number", len, ""),
+                        FieldView.of(form, "width", "Inner width", "number", len, ""),
+                        FieldView.of(form, "height", "Inner height", "number", len, "")));
         model.addAttribute("clientId", form.typed("clientId"));
         model.addAttribute("hasRooms", !rooms.isEmpty());
         return "enclosure/new";
     }
 
     @PostMapping
-    String create(Place place, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+    String create(
+            Place place,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
         place.require(Role.KEEPER);
         FormReader form = new FormReader(typed, place.system());
         String name = form.text("name", 80, "a name");
@@ -70,16 +92,35 @@ class EnclosureController {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return form(place, model, form);
         }
-        Enclosure design = new Enclosure(name, new Vessel(length, width, height), new Water(height / 2, OptionalDouble.empty()), new Ground(GroundMaterial.BARE, 0),
-                Optional.empty(), Lid.NONE, Optional.empty(), List.of(), enclosures.room(place, room).site());
-        long id = enclosures.create(place, room, design, place.today(), UUID.fromString(form.typed("clientId")));
+        Enclosure design =
+                new Enclosure(
+                        name,
+                        new Vessel(length, width, height),
+                        new Water(height / 2, OptionalDouble.empty()),
+                        new Ground(GroundMaterial.BARE, 0),
+                        Optional.empty(),
+                        Lid.NONE,
+                        Optional.empty(),
+                        List.of(),
+                        enclosures.room(place, room).site());
+        long id =
+                enclosures.create(
+                        place,
+                        room,
+                        design,
+                        place.today(),
+                        UUID.fromString(form.typed("clientId")));
         return "redirect:" + place.path("/enclosures/" + id + "/residents");
     }
 
     @GetMapping("/{id}")
     String open(Place place, @PathVariable long id) {
         EnclosureState state = enclosures.get(place, id);
-        return "redirect:" + place.path("/enclosures/" + id + (state.occupants().isEmpty() ? "/residents" : "/build"));
+        return "redirect:"
+                + place.path(
+                        "/enclosures/"
+                                + id
+                                + (state.occupants().isEmpty() ? "/residents" : "/build"));
     }
 
     @GetMapping("/{id}/review")
@@ -94,8 +135,13 @@ class EnclosureController {
     @GetMapping("/{id}/document.json")
     ResponseEntity<String> document(Place place, @PathVariable long id) {
         EnclosureState state = enclosures.get(place, id);
-        String json = DocumentWriter.write(new EnclosureDocument(state.design(), state.assessment().residents()));
-        String file = state.name().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + ".json";
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).header("Content-Disposition", "attachment; filename=\"" + file + "\"").body(json);
+        String json =
+                DocumentWriter.write(
+                        new EnclosureDocument(state.design(), state.assessment().residents()));
+        String file = state.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + ".json";
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header("Content-Disposition", "attachment; filename=\"" + file + "\"")
+                .body(json);
     }
 }

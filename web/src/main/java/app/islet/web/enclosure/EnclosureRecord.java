@@ -5,14 +5,21 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+
 import java.time.LocalDate;
 import java.util.UUID;
 
-/** An enclosure as the store knows it: where it belongs. What it looks like is in its newest {@link Revision}. */
+/**
+ * An enclosure as the store knows it: where it belongs. What it looks like is in its newest {@link
+ * Revision}.
+ */
 @Entity
 @Table(name = "enclosure")
 public class EnclosureRecord {
-    @Id @GeneratedValue(strategy = GenerationType.IDENTITY) private Long id;
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
     private Long collectionId;
     private Long roomId;
     private String name;
@@ -22,7 +29,8 @@ public class EnclosureRecord {
     /** For Hibernate only. */
     protected EnclosureRecord() {}
 
-    public EnclosureRecord(long collectionId, long roomId, String name, LocalDate startedOn, UUID clientId) {
+    public EnclosureRecord(
+            long collectionId, long roomId, String name, LocalDate startedOn, UUID clientId) {
         this.collectionId = collectionId;
         this.roomId = roomId;
         this.name = name;
@@ -30,17 +38,31 @@ public class EnclosureRecord {
         this.clientId = clientId;
     }
 
-    public void rename(String newName) { this.name = newName; }
+    public void rename(String newName) {
+        this.name = newName;
+    }
 
-    public void moveTo(Room room) { this.roomId = room.id(); }
+    public void moveTo(Room room) {
+        this.roomId = room.id();
+    }
 
-    public Long id() { return id; }
+    public Long id() {
+        return id;
+    }
 
-    public Long collectionId() { return collectionId; }
+    public Long collectionId() {
+        return collectionId;
+    }
 
-    public Long roomId() { return roomId; }
+    public Long roomId() {
+        return roomId;
+    }
 
-    public String name() { return name; }
+    public String name() {
+        return name;
+    }
 
-    public LocalDate startedOn() { return startedOn; }
+    public LocalDate startedOn() {
+        return startedOn;
+    }
 }

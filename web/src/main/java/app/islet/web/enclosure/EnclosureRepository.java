@@ -1,12 +1,14 @@
 package app.islet.web.enclosure;
 
 import jakarta.persistence.LockModeType;
-import java.util.List;
-import java.util.Optional;
-import java.util.UUID;
+
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 
 public interface EnclosureRepository extends JpaRepository<EnclosureRecord, Long> {
     List<EnclosureRecord> findByCollectionIdOrderById(long collectionId);
@@ -15,7 +17,9 @@ public interface EnclosureRepository extends JpaRepository<EnclosureRecord, Long
 
     Optional<EnclosureRecord> findByClientId(UUID clientId);
 
-    /** Holds the enclosure until the transaction ends, so that two clicks come one after the other. */
+    /**
+     * Holds the enclosure until the transaction ends, so that two clicks come one after the other.
+     */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select e from EnclosureRecord e where e.id = :id and e.collectionId = :collectionId")
     Optional<EnclosureRecord> hold(long id, long collectionId);

@@ -7,9 +7,17 @@ import app.islet.core.document.DocumentReader;
 import app.islet.core.document.DocumentWriter;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Site;
 import app.islet.core.resident.Resident;
 import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.server.ResponseStatusException;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -22,11 +30,6 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
-import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
-import org.springframework.web.server.ResponseStatusException;
 
 /** Reads and saves enclosures, always within one collection. */
 @Service
@@ -40,8 +43,14 @@ public class Enclosures {
     private final DocumentReader reader;
     private final Clock clock;
 
-    Enclosures(EnclosureRepository enclosures, RevisionRepository revisions, RoomRepository rooms, ResidentRepository residents,
-               MeasurementRepository measurements, CareLibrary library, Clock clock) {
+    Enclosures(
+            EnclosureRepository enclosures,
+            RevisionRepository revisions,
+            RoomRepository rooms,
+            ResidentRepository residents,
+            MeasurementRepository measurements,
+            CareLibrary library,
+            Clock clock) {
         this.enclosures = enclosures;
         this.revisions = revisions;
         this.rooms = rooms;
@@ -55,51 +64,101 @@ public class Enclosures {
     /** Every enclosure of the collection as it is today, in the order they were made. */
     @Transactional(readOnly = true)
     public List<EnclosureState> all(Place place) {
-        return states(place, enclosures.findByCollectionIdOrderById(place.collectionId()), place.today(), Long.MAX_VALUE);
+        return states(
+                place,
+                enclosures.findByCollectionIdOrderById(place.collectionId()),
+                place.today(),
+                Long.MAX_VALUE);
     }
 
     /** One enclosure today; 404 where the collection has no such one. */
     @Transactional(readOnly = true)
-    public EnclosureState get(Place place, long id) { return get(place, id, place.today(), Long.MAX_VALUE); }
+    public EnclosureState get(Place place, long id) {
+        return get(place, id, place.today(), Long.MAX_VALUE);
+    }
 
-    /** One enclosure as it was known before the measurement {@code beforeMeasurement} was entered. */
+    /**
+     * One enclosure as it was known before the measurement {@code beforeMeasurement} was entered.
+     */
     @Transactional(readOnly = true)
-    public EnclosureState getBefore(Place place, long id, long beforeMeasurement) { return get(place, id, place.today(), beforeMeasurement); }
+    public EnclosureState getBefore(Place place, long id, long beforeMeasurement) {
+        return get(place, id, place.today(), beforeMeasurement);
+    }
 
     private EnclosureState get(Place place, long id, LocalDate day, long beforeMeasurement) {
         return states(place, List.of(record(place, id)), day, beforeMeasurement).get(0);
     }
 
     EnclosureRecord record(Place place, long id) {
-        return enclosures.findByIdAndCollectionId(id, place.collectionId()).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return enclosures
+                .findByIdAndCollectionId(id, place.collectionId())
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
     Room room(Place place, long id) {
-        return rooms.findByIdAndCollectionId(id, place.collectionId()).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return rooms.findByIdAndCollectionId(id, place.collectionId())
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
     @Transactional(readOnly = true)
-    public List<Room> rooms(Place place) { return rooms.findByCollectionIdOrderById(place.collectionId()); }
+    public List<Room> rooms(Place place) {
+        return rooms.findByCollectionIdOrderById(place.collectionId());
+    }
 
-    private List<EnclosureState> states(Place place, List<EnclosureRecord> records, LocalDate day, long beforeMeasurement) {
+    private List<EnclosureState> states(
+            Place place, List<EnclosureRecord> records, LocalDate day, long beforeMeasurement) {
         if (records.isEmpty()) {
             return List.of();
         }
         List<Long> ids = records.stream().map(EnclosureRecord::id).toList();
-        Map<Long, Revision> newest = revisions.newest(ids).stream().collect(Collectors.toMap(Revision::enclosureId, Function.identity()));
-        Map<Long, Room> roomById = rooms.findByCollectionIdOrderById(place.collectionId()).stream().collect(Collectors.toMap(Room::id, Function.identity()));
-        List<ResidentRecord> living = residents.findByEnclosureIdInOrderById(ids).stream().filter(r -> r.livesHereOn(day)).toList();
-        Map<Long, List<Measurement>> sizes = standing(living.stream().map(ResidentRecord::id).toList()).stream()
-                .filter(m -> m.id() < beforeMeasurement && !m.day().isAfter(day)).collect(Collectors.groupingBy(Measurement::residentId));
-        return records.stream().map(record -> {
-            Revision revision = newest.get(record.id());
-            Room room = Objects.requireNonNull(roomById.get(record.roomId()));
-            Enclosure design = reader.read(record.name(), revision.document()).enclosure().withName(record.name()).withSite(room.site());
-            List<EnclosureState.Occupant> occupants = living.stream().filter(r -> r.enclosureId().equals(record.id()))
-                    .map(r -> occupant(r, sizes.getOrDefault(r.id(), List.of()))).toList();
-            return new EnclosureState(record, room, design, revision.number(), occupants,
-                    Assessment.of(design, occupants.stream().map(EnclosureState.Occupant::resident).toList(), day));
-        }).toList();
+        Map<Long, Revision> newest =
+                revisions.newest(ids).stream()
+                        .collect(Collectors.toMap(Revision::enclosureId, Function.identity()));
+        Map<Long, Room> roomById =
+                rooms.findByCollectionIdOrderById(place.collectionId()).stream()
+                        .collect(Collectors.toMap(Room::id, Function.identity()));
+        List<ResidentRecord> living =
+                residents.findByEnclosureIdInOrderById(ids).stream()
+                        .filter(r -> r.livesHereOn(day))
+                        .toList();
+        Map<Long, List<Measurement>> sizes =
+                standing(living.stream().map(ResidentRecord::id).toList()).stream()
+                        .filter(m -> m.id() < beforeMeasurement && !m.day().isAfter(day))
+                        .collect(Collectors.groupingBy(Measurement::residentId));
+        return records.stream()
+                .map(
+                        record -> {
+                            Revision revision = newest.get(record.id());
+                            Room room = Objects.requireNonNull(roomById.get(record.roomId()));
+                            Enclosure design =
+                                    reader.read(record.name(), revision.document())
+                                            .enclosure()
+                                            .withName(record.name())
+                                            .withSite(room.site());
+                            List<EnclosureState.Occupant> occupants =
+                                    living.stream()
+                                            .filter(r -> r.enclosureId().equals(record.id()))
+                                            .map(
+                                                    r ->
+                                                            occupant(
+                                                                    r,
+                                                                    sizes.getOrDefault(
+                                                                            r.id(), List.of())))
+                                            .toList();
+                            return new EnclosureState(
+                                    record,
+                                    room,
+                                    design,
+                                    revision.number(),
+                                    occupants,
+                                    Assessment.of(
+                                            design,
+                                            occupants.stream()
+                                                    .map(EnclosureState.Occupant::resident)
+                                                    .toList(),
+                                            day));
+                        })
+                .toList();
     }
 
     private List<Measurement> standing(Collection<Long> residentIds) {
@@ -107,12 +166,26 @@ public class Enclosures {
     }
 
     private EnclosureState.Occupant occupant(ResidentRecord r, List<Measurement> sizes) {
-        CareSheet sheet = library.find(r.species()).orElseThrow(() -> new IllegalStateException("no care sheet " + r.species()));
-        return new EnclosureState.Occupant(r, new Resident(r.name(), sheet, r.count(), r.males(), r.females(), newest(sizes, Measurement::lengthCm),
-                newest(sizes, Measurement::massG), Optional.ofNullable(r.statedStage())), sizes);
+        CareSheet sheet =
+                library.find(r.species())
+                        .orElseThrow(
+                                () -> new IllegalStateException("no care sheet " + r.species()));
+        return new EnclosureState.Occupant(
+                r,
+                new Resident(
+                        r.name(),
+                        sheet,
+                        r.count(),
+                        r.males(),
+                        r.females(),
+                        newest(sizes, Measurement::lengthCm),
+                        newest(sizes, Measurement::massG),
+                        Optional.ofNullable(r.statedStage())),
+                sizes);
     }
 
-    private static OptionalDouble newest(List<Measurement> sizes, Function<Measurement, @Nullable Double> what) {
+    private static OptionalDouble newest(
+            List<Measurement> sizes, Function<Measurement, @Nullable Double> what) {
         for (int i = sizes.size() - 1; i >= 0; i--) {
             Double value = what.apply(sizes.get(i));
             if (value != null) {
@@ -124,23 +197,37 @@ public class Enclosures {
 
     /** Makes an enclosure, or finds the one the same click already made. */
     @Transactional
-    public long create(Place place, long roomId, Enclosure design, LocalDate startedOn, UUID clientId) {
+    public long create(
+            Place place, long roomId, Enclosure design, LocalDate startedOn, UUID clientId) {
         place.require(Role.KEEPER);
         Room room = room(place, roomId);
         Optional<EnclosureRecord> made = enclosures.findByClientId(clientId);
         if (made.isPresent()) {
             return made.get().id();
         }
-        EnclosureRecord record = enclosures.saveAndFlush(new EnclosureRecord(place.collectionId(), room.id(), design.name(), startedOn, clientId));
+        EnclosureRecord record =
+                enclosures.saveAndFlush(
+                        new EnclosureRecord(
+                                place.collectionId(),
+                                room.id(),
+                                design.name(),
+                                startedOn,
+                                clientId));
         saveRevision(place, record, 1, design.withSite(room.site()));
         return record.id();
     }
 
-    /** Saves a design as a new revision; a design equal to the newest is not saved again, so a double click is harmless. */
+    /**
+     * Saves a design as a new revision; a design equal to the newest is not saved again, so a
+     * double click is harmless.
+     */
     @Transactional
     public void save(Place place, long id, Enclosure design) {
         place.require(Role.KEEPER);
-        EnclosureRecord record = enclosures.hold(id, place.collectionId()).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        EnclosureRecord record =
+                enclosures
+                        .hold(id, place.collectionId())
+                        .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         Revision newest = revisions.findFirstByEnclosureIdOrderByNumberDesc(id).orElseThrow();
         record.rename(design.name());
         if (!reader.read(record.name(), newest.document()).enclosure().equals(design)) {
@@ -150,7 +237,8 @@ public class Enclosures {
 
     private void saveRevision(Place place, EnclosureRecord record, int number, Enclosure design) {
         String document = DocumentWriter.write(new EnclosureDocument(design, List.of()));
-        revisions.save(new Revision(record.id(), number, document, clock.instant(), place.person().id()));
+        revisions.save(
+                new Revision(record.id(), number, document, clock.instant(), place.person().id()));
     }
 
     /** Moves an enclosure to a room; its design then stands at that room's temperatures. */
@@ -164,41 +252,76 @@ public class Enclosures {
     }
 
     private Enclosure designOf(long id, String name) {
-        return reader.read(name, revisions.findFirstByEnclosureIdOrderByNumberDesc(id).orElseThrow().document()).enclosure();
+        return reader.read(
+                        name,
+                        revisions
+                                .findFirstByEnclosureIdOrderByNumberDesc(id)
+                                .orElseThrow()
+                                .document())
+                .enclosure();
     }
 
     /** Makes or changes a room; the designs in it follow, each as a new revision. */
     @Transactional
-    public long saveRoom(Place place, @Nullable Long id, String name, app.islet.core.enclosure.Site site) {
+    public long saveRoom(Place place, @Nullable Long id, String name, Site site) {
         place.require(Role.KEEPER);
         if (id == null) {
-            return rooms.findByNameAndCollectionId(name, place.collectionId()).orElseGet(() -> rooms.save(new Room(place.collectionId(), name, site))).id();
+            return rooms.findByNameAndCollectionId(name, place.collectionId())
+                    .orElseGet(() -> rooms.save(new Room(place.collectionId(), name, site)))
+                    .id();
         }
         Room room = room(place, id);
         room.change(name, site);
-        List<EnclosureRecord> inside = enclosures.findByCollectionIdOrderById(place.collectionId()).stream().filter(e -> e.roomId().equals(id)).toList();
+        List<EnclosureRecord> inside =
+                enclosures.findByCollectionIdOrderById(place.collectionId()).stream()
+                        .filter(e -> e.roomId().equals(id))
+                        .toList();
         inside.forEach(e -> save(place, e.id(), designOf(e.id(), e.name()).withSite(site)));
         return id;
     }
 
     /** Adds a resident, with its length where it was measured. */
     @Transactional
-    public void addResident(Place place, long enclosureId, Resident resident, UUID clientId, LocalDate since) {
+    public void addResident(
+            Place place, long enclosureId, Resident resident, UUID clientId, LocalDate since) {
         place.require(Role.KEEPER);
         record(place, enclosureId);
         enclosures.hold(enclosureId, place.collectionId());
         if (residents.existsByClientId(clientId)) {
             return;
         }
-        ResidentRecord record = residents.save(new ResidentRecord(enclosureId, resident.sheet().id(), since, clientId)
-                .describe(resident.name(), resident.count(), resident.males(), resident.females(), resident.statedStage().orElse(null)));
+        ResidentRecord record =
+                residents.save(
+                        new ResidentRecord(enclosureId, resident.sheet().id(), since, clientId)
+                                .describe(
+                                        resident.name(),
+                                        resident.count(),
+                                        resident.males(),
+                                        resident.females(),
+                                        resident.statedStage().orElse(null)));
         if (resident.lengthCm().isPresent() || resident.massG().isPresent()) {
-            measurements.save(new Measurement(record.id(), since, boxed(resident.lengthCm()), boxed(resident.massG()), null, clientId, clock.instant(), place.person().id()));
+            measurements.save(
+                    new Measurement(
+                            record.id(),
+                            since,
+                            boxed(resident.lengthCm()),
+                            boxed(resident.massG()),
+                            null,
+                            clientId,
+                            clock.instant(),
+                            place.person().id()));
         }
     }
 
     @Transactional
-    public void describeResident(Place place, long enclosureId, long residentId, String name, int count, int males, int females) {
+    public void describeResident(
+            Place place,
+            long enclosureId,
+            long residentId,
+            String name,
+            int count,
+            int males,
+            int females) {
         place.require(Role.KEEPER);
         ResidentRecord record = resident(place, enclosureId, residentId);
         record.describe(name, count, males, females, record.statedStage());
@@ -212,16 +335,40 @@ public class Enclosures {
 
     private ResidentRecord resident(Place place, long enclosureId, long residentId) {
         record(place, enclosureId);
-        return residents.findByIdAndEnclosureId(residentId, enclosureId).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return residents
+                .findByIdAndEnclosureId(residentId, enclosureId)
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
     /** Logs a measurement once, however often it is sent; helpers may. */
     @Transactional
-    public long measure(Place place, long enclosureId, long residentId, LocalDate day, OptionalDouble lengthCm, OptionalDouble massG, UUID clientId) {
+    public long measure(
+            Place place,
+            long enclosureId,
+            long residentId,
+            LocalDate day,
+            OptionalDouble lengthCm,
+            OptionalDouble massG,
+            UUID clientId) {
         resident(place, enclosureId, residentId);
         enclosures.hold(enclosureId, place.collectionId());
-        return measurements.findByClientId(clientId).map(Measurement::id).orElseGet(() -> measurements.save(new Measurement(residentId, day,
-                boxed(lengthCm), boxed(massG), null, clientId, clock.instant(), place.person().id())).id());
+        return measurements
+                .findByClientId(clientId)
+                .map(Measurement::id)
+                .orElseGet(
+                        () ->
+                                measurements
+                                        .save(
+                                                new Measurement(
+                                                        residentId,
+                                                        day,
+                                                        boxed(lengthCm),
+                                                        boxed(massG),
+                                                        null,
+                                                        clientId,
+                                                        clock.instant(),
+                                                        place.person().id()))
+                                        .id());
     }
 
     /** Takes a measurement back by an entry that strikes it. */
@@ -229,10 +376,27 @@ public class Enclosures {
     public void strike(Place place, long enclosureId, long measurementId) {
         EnclosureState state = get(place, enclosureId);
         enclosures.hold(enclosureId, place.collectionId());
-        List<Measurement> standing = new ArrayList<>(standing(state.occupants().stream().map(o -> o.record().id()).toList()));
-        standing.stream().filter(m -> m.id() == measurementId).findFirst().ifPresent(m -> measurements.save(
-                new Measurement(m.residentId(), m.day(), null, null, m.id(), UUID.randomUUID(), clock.instant(), place.person().id())));
+        List<Measurement> standing =
+                new ArrayList<>(
+                        standing(state.occupants().stream().map(o -> o.record().id()).toList()));
+        standing.stream()
+                .filter(m -> m.id() == measurementId)
+                .findFirst()
+                .ifPresent(
+                        m ->
+                                measurements.save(
+                                        new Measurement(
+                                                m.residentId(),
+                                                m.day(),
+                                                null,
+                                                null,
+                                                m.id(),
+                                                UUID.randomUUID(),
+                                                clock.instant(),
+                                                place.person().id())));
     }
 
-    private static @Nullable Double boxed(OptionalDouble value) { return value.isPresent() ? value.getAsDouble() : null; }
+    private static @Nullable Double boxed(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
 }

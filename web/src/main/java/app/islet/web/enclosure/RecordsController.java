@@ -8,15 +8,9 @@ import app.islet.web.collection.Place;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
 import app.islet.web.support.Units;
+
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.LocalDate;
-import java.util.Comparator;
-import java.util.List;
-import java.util.LinkedHashMap;
-import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.UUID;
+
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -27,16 +21,36 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** The Records step: measurements, the stage that follows from them, and what that changed in the plan. */
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+
+/**
+ * The Records step: measurements, the stage that follows from them, and what that changed in the
+ * plan.
+ */
 @Controller
 @RequestMapping("/c/{collection}/enclosures/{id}/records")
 class RecordsController {
     private final Enclosures enclosures;
 
-    RecordsController(Enclosures enclosures) { this.enclosures = enclosures; }
+    RecordsController(Enclosures enclosures) {
+        this.enclosures = enclosures;
+    }
 
     /** One resident with its sizes, worded. */
-    record Row(String name, String words, String now, String stage, String next, List<Entry> entries) {}
+    record Row(
+            String name,
+            String words,
+            String now,
+            String stage,
+            String next,
+            List<Entry> entries) {}
 
     record Entry(long id, LocalDate day, String length, String mass) {}
 
@@ -44,7 +58,11 @@ class RecordsController {
     record Changed(String why, List<String> lines) {}
 
     @GetMapping
-    String show(Place place, @PathVariable long id, @RequestParam(required = false) @Nullable Long logged, Model model) {
+    String show(
+            Place place,
+            @PathVariable long id,
+            @RequestParam(required = false) @Nullable Long logged,
+            Model model) {
         Map<String, String> typed = new LinkedHashMap<>();
         typed.put("day", place.today().toString());
         typed.put("clientId", UUID.randomUUID().toString());
@@ -55,7 +73,12 @@ class RecordsController {
     }
 
     @PostMapping
-    String add(Place place, @PathVariable long id, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+    String add(
+            Place place,
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
         FormReader form = new FormReader(typed, place.system());
         OptionalDouble length = form.optional("length", Dimension.LENGTH, 0.1, 300);
         OptionalDouble mass = form.optional("mass", Dimension.MASS, 0.001, 500_000);
@@ -65,7 +88,9 @@ class RecordsController {
             form.refuse("resident", "Please say who was measured.");
         }
         if (day.isAfter(place.today())) {
-            form.refuse("day", "%s is still to come; a measurement is of today or before.".formatted(day));
+            form.refuse(
+                    "day",
+                    "%s is still to come; a measurement is of today or before.".formatted(day));
         }
         if (length.isEmpty() && mass.isEmpty()) {
             form.refuse("length", "Please give a length or a weight.");
@@ -74,7 +99,15 @@ class RecordsController {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return page(place, id, model, form);
         }
-        long entry = enclosures.measure(place, id, resident, day, length, mass, UUID.fromString(form.typed("clientId")));
+        long entry =
+                enclosures.measure(
+                        place,
+                        id,
+                        resident,
+                        day,
+                        length,
+                        mass,
+                        UUID.fromString(form.typed("clientId")));
         return "redirect:" + place.path("/enclosures/" + id + "/records?logged=" + entry);
     }
 
@@ -84,43 +117,121 @@ class RecordsController {
         return "redirect:" + place.path("/enclosures/" + id + "/records");
     }
 
-    /** Compares today's plan with the one that stood before the entry, for the resident it belongs to. */
+    /**
+     * Compares today's plan with the one that stood before the entry, for the resident it belongs
+     * to.
+     */
     private Optional<Changed> changed(Place place, long id, long entry) {
         EnclosureState now = enclosures.get(place, id);
         EnclosureState before = enclosures.getBefore(place, id, entry);
-        Optional<EnclosureState.Occupant> measured = now.occupants().stream().filter(o -> o.measurements().stream().anyMatch(m -> m.id() == entry)).findFirst();
-        return measured.map(o -> {
-            Resident was = before.occupants().get(now.occupants().indexOf(o)).resident();
-            PlanChange change = PlanChange.between(was, o.resident(), before.assessment().plan(), now.assessment().plan());
-            Units u = place.units();
-            return new Changed(u.text(change.why()), change.lines().stream().map(u::text).toList());
-        });
+        Optional<EnclosureState.Occupant> measured =
+                now.occupants().stream()
+                        .filter(o -> o.measurements().stream().anyMatch(m -> m.id() == entry))
+                        .findFirst();
+        return measured.map(
+                o -> {
+                    Resident was = before.occupants().get(now.occupants().indexOf(o)).resident();
+                    PlanChange change =
+                            PlanChange.between(
+                                    was,
+                                    o.resident(),
+                                    before.assessment().plan(),
+                                    now.assessment().plan());
+                    Units u = place.units();
+                    return new Changed(
+                            u.text(change.why()), change.lines().stream().map(u::text).toList());
+                });
     }
 
     private String page(Place place, long id, Model model, FormReader form) {
         EnclosureState state = enclosures.get(place, id);
-        List<FieldView.Option> who = state.occupants().stream().map(o -> new FieldView.Option(String.valueOf(o.record().id()), o.resident().name())).toList();
+        List<FieldView.Option> who =
+                state.occupants().stream()
+                        .map(
+                                o ->
+                                        new FieldView.Option(
+                                                String.valueOf(o.record().id()),
+                                                o.resident().name()))
+                        .toList();
         model.addAttribute("state", state);
         model.addAttribute("clientId", form.typed("clientId"));
         model.addAttribute("rows", state.occupants().stream().map(o -> row(o, place)).toList());
-        model.addAttribute("fields", List.of(FieldView.select(form, "resident", "Who", who),
-                FieldView.of(form, "length", "Length", "number", Dimension.LENGTH.unit(place.system()), state.occupants().isEmpty() ? "" : state.occupants().get(0).resident().sheet().group().measure()),
-                FieldView.of(form, "mass", "Weight, each", "number", Dimension.MASS.unit(place.system()), ""), FieldView.of(form, "day", "On", "date", "", "")));
+        model.addAttribute(
+                "fields",
+                List.of(
+                        FieldView.select(form, "resident", "Who", who),
+                        FieldView.of(
+                                form,
+                                "length",
+                                "Length",
+                                "number",
+                                Dimension.LENGTH.unit(place.system()),
+                                state.occupants().isEmpty()
+                                        ? ""
+                                        : state.occupants()
+                                                .get(0)
+                                                .resident()
+                                                .sheet()
+                                                .group()
+                                                .measure()),
+                        FieldView.of(
+                                form,
+                                "mass",
+                                "Weight, each",
+                                "number",
+                                Dimension.MASS.unit(place.system()),
+                                ""),
+                        FieldView.of(form, "day", "On", "date", "", "")));
         return "enclosure/records";
     }
 
     private static Row row(EnclosureState.Occupant o, Place place) {
         Units u = place.units();
         Resident r = o.resident();
-        String next = r.sheet().next(r.stage()).map(stage -> {
-            OptionalDouble days = r.sheet().growth().daysUntil(r.bodyCm(), stage.fromLengthCm());
-            return days.isEmpty() ? "" : "%s at %s, expected about %s (average growth; yours may be half as fast or twice)".formatted(stage.name(), u.cm(stage.fromLengthCm()),
-                    place.today().plusDays(Math.round(days.getAsDouble())));
-        }).orElse("no further stage");
+        String next =
+                r.sheet()
+                        .next(r.stage())
+                        .map(
+                                stage -> {
+                                    OptionalDouble days =
+                                            r.sheet()
+                                                    .growth()
+                                                    .daysUntil(r.bodyCm(), stage.fromLengthCm());
+                                    return days.isEmpty()
+                                            ? ""
+                                            : "%s at %s, expected about %s (average growth; yours may be half as fast or twice)"
+                                                    .formatted(
+                                                            stage.name(),
+                                                            u.cm(stage.fromLengthCm()),
+                                                            place.today()
+                                                                    .plusDays(
+                                                                            Math.round(
+                                                                                    days
+                                                                                            .getAsDouble())));
+                                })
+                        .orElse("no further stage");
         String measured = r.lengthCm().isPresent() ? "" : " (usual for the stage, not measured)";
         String weighed = r.massG().isPresent() ? "" : " (reckoned from length)";
-        return new Row(r.name(), r.words(), u.cm(r.bodyCm()) + measured + ", " + u.grams(r.bodyG()) + weighed, r.stage().name() + ": " + r.stage().signs(), next,
-                o.measurements().stream().sorted(Comparator.comparing(Measurement::day).thenComparing(Measurement::id).reversed()).map(m -> new Entry(m.id(), m.day(),
-                        m.lengthCm() == null ? "" : u.cm(m.lengthCm()), m.massG() == null ? "" : u.text(Quantity.grams(m.massG())))).toList());
+        return new Row(
+                r.name(),
+                r.words(),
+                u.cm(r.bodyCm()) + measured + ", " + u.grams(r.bodyG()) + weighed,
+                r.stage().name() + ": " + r.stage().signs(),
+                next,
+                o.measurements().stream()
+                        .sorted(
+                                Comparator.comparing(Measurement::day)
+                                        .thenComparing(Measurement::id)
+                                        .reversed())
+                        .map(
+                                m ->
+                                        new Entry(
+                                                m.id(),
+                                                m.day(),
+                                                m.lengthCm() == null ? "" : u.cm(m.lengthCm()),
+                                                m.massG() == null
+                                                        ? ""
+                                                        : u.text(Quantity.grams(m.massG()))))
+                        .toList());
     }
 }

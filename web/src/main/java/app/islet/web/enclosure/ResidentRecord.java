@@ -6,19 +6,30 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.LocalDate;
-import java.util.UUID;
+
 import org.jspecify.annotations.Nullable;
 
-/** One animal, or a group of one kind and size, as the store knows it. Its size is in its measurements. */
+import java.time.LocalDate;
+import java.util.UUID;
+
+/**
+ * One animal, or a group of one kind and size, as the store knows it. Its size is in its
+ * measurements.
+ */
 @Entity
 @Table(name = "resident")
 public class ResidentRecord {
-    @Id @GeneratedValue(strategy = GenerationType.IDENTITY) private Long id;
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
     private Long enclosureId;
     private String species;
     private String name;
-    @Column(name = "head_count") private int count;
+
+    @Column(name = "head_count")
+    private int count;
+
     private int males;
     private int females;
     private @Nullable String statedStage;
@@ -38,7 +49,8 @@ public class ResidentRecord {
         this.clientId = clientId;
     }
 
-    public ResidentRecord describe(String newName, int newCount, int newMales, int newFemales, @Nullable String stage) {
+    public ResidentRecord describe(
+            String newName, int newCount, int newMales, int newFemales, @Nullable String stage) {
         this.name = newName;
         this.count = newCount;
         this.males = newMales;
@@ -47,25 +59,47 @@ public class ResidentRecord {
         return this;
     }
 
-    public void leave(LocalDate day) { this.leftOn = day; }
+    public void leave(LocalDate day) {
+        this.leftOn = day;
+    }
 
-    public boolean livesHereOn(LocalDate day) { return leftOn == null || leftOn.isAfter(day); }
+    public boolean livesHereOn(LocalDate day) {
+        return leftOn == null || leftOn.isAfter(day);
+    }
 
-    public Long id() { return id; }
+    public Long id() {
+        return id;
+    }
 
-    public Long enclosureId() { return enclosureId; }
+    public Long enclosureId() {
+        return enclosureId;
+    }
 
-    public String species() { return species; }
+    public String species() {
+        return species;
+    }
 
-    public String name() { return name; }
+    public String name() {
+        return name;
+    }
 
-    public int count() { return count; }
+    public int count() {
+        return count;
+    }
 
-    public int males() { return males; }
+    public int males() {
+        return males;
+    }
 
-    public int females() { return females; }
+    public int females() {
+        return females;
+    }
 
-    public @Nullable String statedStage() { return statedStage; }
+    public @Nullable String statedStage() {
+        return statedStage;
+    }
 
-    public LocalDate since() { return since; }
+    public LocalDate since() {
+        return since;
+    }
 }

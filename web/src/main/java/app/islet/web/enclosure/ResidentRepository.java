@@ -1,10 +1,11 @@
 package app.islet.web.enclosure;
 
+import org.springframework.data.jpa.repository.JpaRepository;
+
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface ResidentRepository extends JpaRepository<ResidentRecord, Long> {
     List<ResidentRecord> findByEnclosureIdInOrderById(Collection<Long> enclosureIds);

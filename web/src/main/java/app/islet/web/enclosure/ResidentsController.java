@@ -9,13 +9,9 @@ import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
+
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.UUID;
+
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -25,6 +21,14 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
 
 /** The Residents step: who lives here, at which stage, how many, which sexes. */
 @Controller
@@ -40,11 +44,22 @@ class ResidentsController {
 
     @GetMapping
     String show(Place place, @PathVariable long id, Model model) {
-        return page(place, id, model, new FormReader(Map.of("count", "1", "clientId", UUID.randomUUID().toString()), place.system()));
+        return page(
+                place,
+                id,
+                model,
+                new FormReader(
+                        Map.of("count", "1", "clientId", UUID.randomUUID().toString()),
+                        place.system()));
     }
 
     @PostMapping
-    String add(Place place, @PathVariable long id, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+    String add(
+            Place place,
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
         place.require(Role.KEEPER);
         FormReader form = new FormReader(typed, place.system());
         Optional<Resident> resident = read(form);
@@ -52,7 +67,8 @@ class ResidentsController {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return page(place, id, model, form);
         }
-        enclosures.addResident(place, id, resident.get(), UUID.fromString(form.typed("clientId")), place.today());
+        enclosures.addResident(
+                place, id, resident.get(), UUID.fromString(form.typed("clientId")), place.today());
         return "redirect:" + place.path("/enclosures/" + id + "/residents");
     }
 
@@ -64,13 +80,24 @@ class ResidentsController {
 
     /** What was typed into one resident's correction, kept while something in it is wrong. */
     record Correction(long residentId, FormReader form) {
-        public String sentence() { return String.join(" ", form.errors().values()); }
+        public String sentence() {
+            return String.join(" ", form.errors().values());
+        }
     }
 
-    /** Corrects name, number and sexes. The species and the measured length stay: another animal is another resident. */
+    /**
+     * Corrects name, number and sexes. The species and the measured length stay: another animal is
+     * another resident.
+     */
     @PostMapping("/{residentId}")
-    String correct(Place place, @PathVariable long id, @PathVariable long residentId, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response,
-                   RedirectAttributes flash) {
+    String correct(
+            Place place,
+            @PathVariable long id,
+            @PathVariable long residentId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
         place.require(Role.KEEPER);
         FormReader form = new FormReader(typed, place.system());
         int count = form.whole("count", 1, 1000, 1);
@@ -90,7 +117,10 @@ class ResidentsController {
 
     private static void refuseTooManySexes(FormReader form, int count, int males, int females) {
         if (males + females > count) {
-            form.refuse("males", "%d males and %d females are more than the %d animals there are.".formatted(males, females, count));
+            form.refuse(
+                    "males",
+                    "%d males and %d females are more than the %d animals there are."
+                            .formatted(males, females, count));
         }
     }
 
@@ -105,9 +135,24 @@ class ResidentsController {
         refuseTooManySexes(form, count, males, females);
         OptionalDouble length = form.optional("length", Dimension.LENGTH, 0.1, 300);
         OptionalDouble mass = form.optional("mass", Dimension.MASS, 0.001, 500_000);
-        Optional<String> stage = Optional.of(form.typed("stage")).filter(s -> !s.isEmpty()).map(s -> s.substring(s.indexOf('/') + 1));
-        if (sheet.isPresent() && stage.isPresent() && (sheet.get().stage(stage.get()).isEmpty() || !form.typed("stage").startsWith(sheet.get().id() + "/"))) {
-            form.refuse("stage", "That is not a stage of the %s; its stages are: %s.".formatted(sheet.get().name(), String.join(", ", sheet.get().stages().stream().map(Stage::name).toList())));
+        Optional<String> stage =
+                Optional.of(form.typed("stage"))
+                        .filter(s -> !s.isEmpty())
+                        .map(s -> s.substring(s.indexOf('/') + 1));
+        if (sheet.isPresent()
+                && stage.isPresent()
+                && (sheet.get().stage(stage.get()).isEmpty()
+                        || !form.typed("stage").startsWith(sheet.get().id() + "/"))) {
+            form.refuse(
+                    "stage",
+                    "That is not a stage of the %s; its stages are: %s."
+                            .formatted(
+                                    sheet.get().name(),
+                                    String.join(
+                                            ", ",
+                                            sheet.get().stages().stream()
+                                                    .map(Stage::name)
+                                                    .toList())));
         }
         String name = form.typed("name");
         if (name.length() > 60) {
@@ -116,21 +161,66 @@ class ResidentsController {
         if (form.hasErrors()) {
             return Optional.empty();
         }
-        return Optional.of(new Resident(name.isEmpty() ? (count == 1 ? sheet.get().name() : sheet.get().plural()) : name, sheet.get(), count, males, females, length, mass, stage));
+        return Optional.of(
+                new Resident(
+                        name.isEmpty()
+                                ? (count == 1 ? sheet.get().name() : sheet.get().plural())
+                                : name,
+                        sheet.get(),
+                        count,
+                        males,
+                        females,
+                        length,
+                        mass,
+                        stage));
     }
 
     private String page(Place place, long id, Model model, FormReader form) {
-        List<FieldView.Option> species = new ArrayList<>(List.of(new FieldView.Option("", "choose ...")));
+        List<FieldView.Option> species =
+                new ArrayList<>(List.of(new FieldView.Option("", "choose ...")));
         library.all().forEach(s -> species.add(new FieldView.Option(s.id(), s.name())));
-        List<FieldView.Option> stages = new ArrayList<>(List.of(new FieldView.Option("", "by its length, or adult")));
-        library.all().forEach(s -> s.stages().forEach(t -> stages.add(new FieldView.Option(s.id() + "/" + t.id(), s.name() + ": " + t.name().toLowerCase(java.util.Locale.ROOT)))));
+        List<FieldView.Option> stages =
+                new ArrayList<>(List.of(new FieldView.Option("", "by its length, or adult")));
+        library.all()
+                .forEach(
+                        s ->
+                                s.stages()
+                                        .forEach(
+                                                t ->
+                                                        stages.add(
+                                                                new FieldView.Option(
+                                                                        s.id() + "/" + t.id(),
+                                                                        s.name()
+                                                                                + ": "
+                                                                                + t.name()
+                                                                                        .toLowerCase(
+                                                                                                Locale
+                                                                                                        .ROOT)))));
         model.addAttribute("state", enclosures.get(place, id));
         model.addAttribute("clientId", form.typed("clientId"));
-        model.addAttribute("fields", List.of(FieldView.select(form, "species", "Species", species), FieldView.of(form, "count", "How many", "number", "", ""),
-                FieldView.of(form, "length", "Length, measured", "number", Dimension.LENGTH.unit(place.system()), "decides the stage"),
-                FieldView.of(form, "mass", "Weight, each", "number", Dimension.MASS.unit(place.system()), "empty: reckoned from length"),
-                FieldView.select(form, "stage", "Stage, if not measured", stages), FieldView.of(form, "males", "Males", "number", "", "as far as known"),
-                FieldView.of(form, "females", "Females", "number", "", "as far as known"), FieldView.of(form, "name", "What you call them", "text", "", "")));
+        model.addAttribute(
+                "fields",
+                List.of(
+                        FieldView.select(form, "species", "Species", species),
+                        FieldView.of(form, "count", "How many", "number", "", ""),
+                        FieldView.of(
+                                form,
+                                "length",
+                                "Length, measured",
+                                "number",
+                                Dimension.LENGTH.unit(place.system()),
+                                "decides the stage"),
+                        FieldView.of(
+                                form,
+                                "mass",
+                                "Weight, each",
+                                "number",
+                                Dimension.MASS.unit(place.system()),
+                                "empty: reckoned from length"),
+                        FieldView.select(form, "stage", "Stage, if not measured", stages),
+                        FieldView.of(form, "males", "Males", "number", "", "as far as known"),
+                        FieldView.of(form, "females", "Females", "number", "", "as far as known"),
+                        FieldView.of(form, "name", "What you call them", "text", "", "")));
         return "enclosure/residents";
     }
 }

@@ -1,6 +1,7 @@
 package app.islet.web.enclosure;
 
 import app.islet.core.enclosure.Site;
+
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -10,13 +11,25 @@ import jakarta.persistence.Id;
 /** A room enclosures stand in. Its temperatures are the site of every design in it. */
 @Entity
 public class Room {
-    @Id @GeneratedValue(strategy = GenerationType.IDENTITY) private Long id;
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
     private Long collectionId;
     private String name;
-    @Column(name = "summer_day_c") private double summerDayC;
-    @Column(name = "summer_night_c") private double summerNightC;
-    @Column(name = "winter_day_c") private double winterDayC;
-    @Column(name = "winter_night_c") private double winterNightC;
+
+    @Column(name = "summer_day_c")
+    private double summerDayC;
+
+    @Column(name = "summer_night_c")
+    private double summerNightC;
+
+    @Column(name = "winter_day_c")
+    private double winterDayC;
+
+    @Column(name = "winter_night_c")
+    private double winterNightC;
+
     private double humidityPercent;
 
     /** For Hibernate only. */
@@ -36,11 +49,19 @@ public class Room {
         this.humidityPercent = site.humidityPercent();
     }
 
-    public Long id() { return id; }
+    public Long id() {
+        return id;
+    }
 
-    public Long collectionId() { return collectionId; }
+    public Long collectionId() {
+        return collectionId;
+    }
 
-    public String name() { return name; }
+    public String name() {
+        return name;
+    }
 
-    public Site site() { return new Site(summerDayC, summerNightC, winterDayC, winterNightC, humidityPercent); }
+    public Site site() {
+        return new Site(summerDayC, summerNightC, winterDayC, winterNightC, humidityPercent);
+    }
 }

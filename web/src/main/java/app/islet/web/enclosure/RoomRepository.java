@@ -1,8 +1,9 @@
 package app.islet.web.enclosure;
 
+import org.springframework.data.jpa.repository.JpaRepository;
+
 import java.util.List;
 import java.util.Optional;
-import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface RoomRepository extends JpaRepository<Room, Long> {
     List<Room> findByCollectionIdOrderById(long collectionId);

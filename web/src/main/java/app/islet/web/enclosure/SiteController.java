@@ -7,10 +7,9 @@ import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
+
 import jakarta.servlet.http.HttpServletResponse;
+
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -20,21 +19,42 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** The Site step, and the rooms of a collection: how warm it is there by day and night, summer and winter. */
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The Site step, and the rooms of a collection: how warm it is there by day and night, summer and
+ * winter.
+ */
 @Controller
 class SiteController {
     private final Enclosures enclosures;
 
-    SiteController(Enclosures enclosures) { this.enclosures = enclosures; }
+    SiteController(Enclosures enclosures) {
+        this.enclosures = enclosures;
+    }
 
     @GetMapping("/c/{collection}/enclosures/{id}/site")
     String show(Place place, @PathVariable long id, Model model) {
         EnclosureState state = enclosures.get(place, id);
-        return page(place, state, model, new FormReader(typed(state.room().name(), state.room().site(), place.system()), place.system()));
+        return page(
+                place,
+                state,
+                model,
+                new FormReader(
+                        typed(state.room().name(), state.room().site(), place.system()),
+                        place.system()));
     }
 
     @PostMapping("/c/{collection}/enclosures/{id}/site")
-    String save(Place place, @PathVariable long id, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response, RedirectAttributes flash) {
+    String save(
+            Place place,
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
         place.require(Role.KEEPER);
         EnclosureState state = enclosures.get(place, id);
         FormReader form = new FormReader(typed, place.system());
@@ -58,12 +78,20 @@ class SiteController {
     @GetMapping("/c/{collection}/rooms/new")
     String newRoom(Place place, Model model) {
         place.require(Role.KEEPER);
-        model.addAttribute("fields", fields(new FormReader(typed("", Site.LIVING_ROOM, place.system()), place.system())));
+        model.addAttribute(
+                "fields",
+                fields(
+                        new FormReader(
+                                typed("", Site.LIVING_ROOM, place.system()), place.system())));
         return "enclosure/room";
     }
 
     @PostMapping("/c/{collection}/rooms")
-    String addRoom(Place place, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+    String addRoom(
+            Place place,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
         place.require(Role.KEEPER);
         FormReader form = new FormReader(typed, place.system());
         Site site = read(form);
@@ -88,25 +116,42 @@ class SiteController {
         Map<String, String> typed = new LinkedHashMap<>();
         typed.put("roomName", name);
         typed.put("summerDay", FormReader.shown(site.summerDayC(), Dimension.TEMPERATURE, units));
-        typed.put("summerNight", FormReader.shown(site.summerNightC(), Dimension.TEMPERATURE, units));
+        typed.put(
+                "summerNight", FormReader.shown(site.summerNightC(), Dimension.TEMPERATURE, units));
         typed.put("winterDay", FormReader.shown(site.winterDayC(), Dimension.TEMPERATURE, units));
-        typed.put("winterNight", FormReader.shown(site.winterNightC(), Dimension.TEMPERATURE, units));
+        typed.put(
+                "winterNight", FormReader.shown(site.winterNightC(), Dimension.TEMPERATURE, units));
         typed.put("humidity", FormReader.shown(site.humidityPercent(), Dimension.PERCENT, units));
         return typed;
     }
 
     private static Site read(FormReader form) {
-        return new Site(temperature(form, "summerDay"), temperature(form, "summerNight"), temperature(form, "winterDay"), temperature(form, "winterNight"),
+        return new Site(
+                temperature(form, "summerDay"),
+                temperature(form, "summerNight"),
+                temperature(form, "winterDay"),
+                temperature(form, "winterNight"),
                 form.number("humidity", Dimension.PERCENT, 0, 100));
     }
 
-    private static double temperature(FormReader form, String id) { return form.number(id, Dimension.TEMPERATURE, -20, 50); }
+    private static double temperature(FormReader form, String id) {
+        return form.number(id, Dimension.TEMPERATURE, -20, 50);
+    }
 
     private static List<FieldView> fields(FormReader form) {
         String t = Dimension.TEMPERATURE.unit(form.units());
-        return List.of(FieldView.of(form, "roomName", "Room", "text", "", ""),
-                FieldView.of(form, "summerDay", "Summer, warmest by day", "number", t, ""), FieldView.of(form, "summerNight", "Summer, by night", "number", t, ""),
-                FieldView.of(form, "winterDay", "Winter, by day", "number", t, ""), FieldView.of(form, "winterNight", "Winter, coldest by night", "number", t, ""),
-                FieldView.of(form, "humidity", "Humidity of the room", "number", "%", "about 50 in a heated room"));
+        return List.of(
+                FieldView.of(form, "roomName", "Room", "text", "", ""),
+                FieldView.of(form, "summerDay", "Summer, warmest by day", "number", t, ""),
+                FieldView.of(form, "summerNight", "Summer, by night", "number", t, ""),
+                FieldView.of(form, "winterDay", "Winter, by day", "number", t, ""),
+                FieldView.of(form, "winterNight", "Winter, coldest by night", "number", t, ""),
+                FieldView.of(
+                        form,
+                        "humidity",
+                        "Humidity of the room",
+                        "number",
+                        "%",
+                        "about 50 in a heated room"));
     }
 }

@@ -4,10 +4,13 @@ import app.islet.core.calculator.Calculators;
 import app.islet.core.care.CareLibrary;
 import app.islet.web.collection.Place;
 import app.islet.web.enclosure.EnclosureRepository;
-import java.util.ArrayList;
-import java.util.List;
+
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 
 /** Every place one can jump to, for the box behind "/". */
 @RestController
@@ -24,15 +27,43 @@ class JumpController {
 
     @GetMapping("/c/{collection}/jump")
     List<Target> targets(Place place) {
-        List<Target> all = new ArrayList<>(List.of(new Target("Overview", place.path("")), new Target("Rounds", place.path("/rounds")),
-                new Target("Calculators", place.path("/calculators")), new Target("Care sheets", place.path("/care")), new Target("Collection", place.path("/collection"))));
-        enclosures.findByCollectionIdOrderById(place.collectionId()).forEach(e -> {
-            String base = place.path("/enclosures/" + e.id());
-            all.add(new Target(e.name(), base));
-            List.of("Residents", "Site", "Review", "Plan", "Records").forEach(step -> all.add(new Target(e.name() + ", " + step.toLowerCase(java.util.Locale.ROOT), base + "/" + step.toLowerCase(java.util.Locale.ROOT))));
-        });
-        Calculators.all().forEach(c -> all.add(new Target(c.title(), place.path("/calculators/" + c.id()))));
-        library.all().forEach(s -> all.add(new Target(s.name() + ", care sheet", place.path("/care/" + s.id()))));
+        List<Target> all =
+                new ArrayList<>(
+                        List.of(
+                                new Target("Overview", place.path("")),
+                                new Target("Rounds", place.path("/rounds")),
+                                new Target("Calculators", place.path("/calculators")),
+                                new Target("Care sheets", place.path("/care")),
+                                new Target("Collection", place.path("/collection"))));
+        enclosures
+                .findByCollectionIdOrderById(place.collectionId())
+                .forEach(
+                        e -> {
+                            String base = place.path("/enclosures/" + e.id());
+                            all.add(new Target(e.name(), base));
+                            List.of("Residents", "Site", "Review", "Plan", "Records")
+                                    .forEach(
+                                            step ->
+                                                    all.add(
+                                                            new Target(
+                                                                    e.name()
+                                                                            + ", "
+                                                                            + step.toLowerCase(
+                                                                                    Locale.ROOT),
+                                                                    base
+                                                                            + "/"
+                                                                            + step.toLowerCase(
+                                                                                    Locale.ROOT))));
+                        });
+        Calculators.all()
+                .forEach(c -> all.add(new Target(c.title(), place.path("/calculators/" + c.id()))));
+        library.all()
+                .forEach(
+                        s ->
+                                all.add(
+                                        new Target(
+                                                s.name() + ", care sheet",
+                                                place.path("/care/" + s.id()))));
         return all;
     }
 }

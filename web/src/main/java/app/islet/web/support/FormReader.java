@@ -3,6 +3,11 @@ package app.islet.web.support;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Range;
 import app.islet.core.quantity.UnitSystem;
+
+import org.jspecify.annotations.Nullable;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
@@ -10,15 +15,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Pattern;
-import org.jspecify.annotations.Nullable;
 
 /**
- * What was typed into a form: read in the keeper's units, kept as typed, every problem noted beside its field.
+ * What was typed into a form: read in the keeper's units, kept as typed, every problem noted beside
+ * its field.
  *
  * <p>A decimal comma is understood; {@code 25,5} and {@code 25.5} mean the same to a keeper.
  */
 public final class FormReader {
-    private static final Pattern NUMBER = Pattern.compile("[+-]?(\\d{1,9}([.,]\\d{0,9})?|[.,]\\d{1,9})");
+    private static final Pattern NUMBER =
+            Pattern.compile("[+-]?(\\d{1,9}([.,]\\d{0,9})?|[.,]\\d{1,9})");
 
     private final Map<String, String> typed;
     private final UnitSystem units;
@@ -29,17 +35,29 @@ public final class FormReader {
         this.units = units;
     }
 
-    public UnitSystem units() { return units; }
+    public UnitSystem units() {
+        return units;
+    }
 
-    public String typed(String id) { return typed.getOrDefault(id, "").strip(); }
+    public String typed(String id) {
+        return typed.getOrDefault(id, "").strip();
+    }
 
-    public @Nullable String error(String id) { return errors.get(id); }
+    public @Nullable String error(String id) {
+        return errors.get(id);
+    }
 
-    public Map<String, String> errors() { return errors; }
+    public Map<String, String> errors() {
+        return errors;
+    }
 
-    public boolean hasErrors() { return !errors.isEmpty(); }
+    public boolean hasErrors() {
+        return !errors.isEmpty();
+    }
 
-    public void refuse(String id, String sentence) { errors.putIfAbsent(id, sentence); }
+    public void refuse(String id, String sentence) {
+        errors.putIfAbsent(id, sentence);
+    }
 
     /** A required number, in the inside unit; the least allowed where it was refused. */
     public double number(String id, Dimension dimension, double min, double max) {
@@ -62,8 +80,17 @@ public final class FormReader {
             return OptionalDouble.empty();
         }
         double value = dimension.toSi(Double.parseDouble(text.replace(',', '.')), units);
-        // Half a unit of the last place shown: the edge of the range as written must itself be accepted.
-        double slack = 1e-9 + (units == UnitSystem.US ? 0.05 / Math.max(1e-3, dimension.toUnit(1, units) - dimension.toUnit(0, units)) : 0);
+        // Half a unit of the last place shown: the edge of the range as written must itself be
+        // accepted.
+        double slack =
+                1e-9
+                        + (units == UnitSystem.US
+                                ? 0.05
+                                        / Math.max(
+                                                1e-3,
+                                                dimension.toUnit(1, units)
+                                                        - dimension.toUnit(0, units))
+                                : 0);
         if (!(value >= min - slack && value <= max + slack)) {
             refuse(id, "%s is outside what is possible here: %s.".formatted(text, range));
             return OptionalDouble.empty();
@@ -76,7 +103,9 @@ public final class FormReader {
         if (text.isEmpty()) {
             return fallback;
         }
-        if (!text.matches("\\d{1,6}") || Integer.parseInt(text) < min || Integer.parseInt(text) > max) {
+        if (!text.matches("\\d{1,6}")
+                || Integer.parseInt(text) < min
+                || Integer.parseInt(text) > max) {
             refuse(id, "\"%s\" should be a whole number from %d to %d.".formatted(text, min, max));
             return fallback;
         }
@@ -86,7 +115,12 @@ public final class FormReader {
     public String text(String id, int maxLength, String whatIsWanted) {
         String text = typed(id);
         if (text.isEmpty() || text.length() > maxLength) {
-            refuse(id, text.isEmpty() ? "Please give " + whatIsWanted + "." : "At most %d characters, please; this has %d.".formatted(maxLength, text.length()));
+            refuse(
+                    id,
+                    text.isEmpty()
+                            ? "Please give " + whatIsWanted + "."
+                            : "At most %d characters, please; this has %d."
+                                    .formatted(maxLength, text.length()));
         }
         return text;
     }
@@ -104,7 +138,9 @@ public final class FormReader {
         }
     }
 
-    public boolean flag(String id) { return typed(id).equals("on"); }
+    public boolean flag(String id) {
+        return typed(id).equals("on");
+    }
 
     public <E extends Enum<E>> E choice(String id, Class<E> type, E fallback) {
         try {
@@ -115,10 +151,17 @@ public final class FormReader {
         }
     }
 
-    /** A number as it stands in a field: in the keeper's units, without more places than are worth it. */
+    /**
+     * A number as it stands in a field: in the keeper's units, without more places than are worth
+     * it.
+     */
     public static String shown(double si, Dimension dimension, UnitSystem units) {
         double value = dimension.toUnit(si, units);
-        String text = new java.math.BigDecimal(value).setScale(2, java.math.RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
+        String text =
+                new BigDecimal(value)
+                        .setScale(2, RoundingMode.HALF_UP)
+                        .stripTrailingZeros()
+                        .toPlainString();
         return text.equals("-0") ? "0" : text;
     }
 }

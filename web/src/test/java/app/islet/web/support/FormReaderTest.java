@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.UnitSystem;
-import java.util.Map;
+
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -13,25 +13,55 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import java.util.Map;
+
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class FormReaderTest {
-    private static FormReader form(String value, UnitSystem units) { return new FormReader(Map.of("x", value), units); }
+    private static FormReader form(String value, UnitSystem units) {
+        return new FormReader(Map.of("x", value), units);
+    }
 
     @ParameterizedTest(name = "\"{0}\" in {1} {2} is {3} inside")
-    @CsvSource(delimiter = '|', value = {"12 | METRIC | LENGTH | 12", "12,5 | METRIC | LENGTH | 12.5", " 12.5 | METRIC | LENGTH | 12.5", ".5 | METRIC | LENGTH | 0.5", "10 | US | LENGTH | 25.4",
-        "68 | US | TEMPERATURE | 20", "-4 | US | TEMPERATURE | -20", "+3 | METRIC | TEMPERATURE | 3", "10 | US | VOLUME | 37.85411784", "1 | US | MASS | 28.349523125"})
-    void numbers_are_read_in_the_keepers_units(String typed, UnitSystem units, Dimension dimension, double si) {
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "12 | METRIC | LENGTH | 12",
+                "12,5 | METRIC | LENGTH | 12.5",
+                " 12.5 | METRIC | LENGTH | 12.5",
+                ".5 | METRIC | LENGTH | 0.5",
+                "10 | US | LENGTH | 25.4",
+                "68 | US | TEMPERATURE | 20",
+                "-4 | US | TEMPERATURE | -20",
+                "+3 | METRIC | TEMPERATURE | 3",
+                "10 | US | VOLUME | 37.85411784",
+                "1 | US | MASS | 28.349523125"
+            })
+    void numbers_are_read_in_the_keepers_units(
+            String typed, UnitSystem units, Dimension dimension, double si) {
         FormReader form = form(typed, units);
         assertThat(form.number("x", dimension, -50, 1000)).isCloseTo(si, within(1e-9));
         assertThat(form.errors()).isEmpty();
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"NaN", "Infinity", "1e5", "60d", "0x10", "1.2.3", "--1", "twelve", "1 2", "½"})
+    @ValueSource(
+            strings = {
+                "NaN",
+                "Infinity",
+                "1e5",
+                "60d",
+                "0x10",
+                "1.2.3",
+                "--1",
+                "twelve",
+                "1 2",
+                "½"
+            })
     void what_is_no_number_is_refused_in_a_sentence(String typed) {
         FormReader form = form(typed, UnitSystem.METRIC);
         form.number("x", Dimension.LENGTH, 1, 100);
-        assertThat(form.error("x")).isEqualTo("\"%s\" is not a number. It should be 1 to 100 cm.".formatted(typed));
+        assertThat(form.error("x"))
+                .isEqualTo("\"%s\" is not a number. It should be 1 to 100 cm.".formatted(typed));
         assertThat(form.typed("x")).isEqualTo(typed);
     }
 
@@ -39,7 +69,8 @@ class FormReaderTest {
     void the_range_is_told_in_the_keepers_units() {
         FormReader form = form("500", UnitSystem.US);
         form.number("x", Dimension.TEMPERATURE, -20, 50);
-        assertThat(form.error("x")).isEqualTo("500 is outside what is possible here: -4 to 122 °F.");
+        assertThat(form.error("x"))
+                .isEqualTo("500 is outside what is possible here: -4 to 122 °F.");
     }
 
     /** The edge as it is written must be accepted, though rounding put it a hair outside. */
@@ -74,8 +105,16 @@ class FormReaderTest {
     }
 
     @ParameterizedTest(name = "{0} {1} {2} stands in its field as {3}")
-    @CsvSource({"90, LENGTH, METRIC, 90", "90, LENGTH, US, 35.43", "20, TEMPERATURE, US, 68", "0.1, LENGTH, METRIC, 0.1", "1000, LENGTH, METRIC, 1000", "0, LENGTH, US, 0"})
-    void a_saved_number_stands_in_its_field_as_one_would_type_it(double si, Dimension dimension, UnitSystem units, String shown) {
+    @CsvSource({
+        "90, LENGTH, METRIC, 90",
+        "90, LENGTH, US, 35.43",
+        "20, TEMPERATURE, US, 68",
+        "0.1, LENGTH, METRIC, 0.1",
+        "1000, LENGTH, METRIC, 1000",
+        "0, LENGTH, US, 0"
+    })
+    void a_saved_number_stands_in_its_field_as_one_would_type_it(
+            double si, Dimension dimension, UnitSystem units, String shown) {
         assertThat(FormReader.shown(si, dimension, units)).isEqualTo(shown);
     }
 }

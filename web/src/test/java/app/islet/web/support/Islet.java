@@ -1,11 +1,16 @@
 package app.islet.web.support;
 
 import app.islet.web.IsletApplication;
+
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -13,15 +18,21 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.springframework.boot.SpringApplication;
-import org.springframework.context.ConfigurableApplicationContext;
 
 /**
- * The real application on a real PostgreSQL, and a browser to use it with: started once for the whole run, on a database
- * made for the run.
+ * The real application on a real PostgreSQL, and a browser to use it with: started once for the
+ * whole run, on a database made for the run.
  */
 public final class Islet {
-    private static final List<String> CHROMIUM_FLAGS = List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync");
+    private static final List<String> CHROMIUM_FLAGS =
+            List.of(
+                    "--no-sandbox",
+                    "--disable-gpu",
+                    "--disable-quic",
+                    "--no-first-run",
+                    "--disable-background-networking",
+                    "--disable-component-update",
+                    "--disable-sync");
     private static Islet running;
 
     private final ConfigurableApplicationContext context;
@@ -32,47 +43,76 @@ public final class Islet {
     private Islet() {
         context = start("--islet.demo=true");
         base = address(context);
-        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(CHROMIUM_FLAGS));
+        playwright =
+                Playwright.create(
+                        new Playwright.CreateOptions()
+                                .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser =
+                playwright
+                        .chromium()
+                        .launch(
+                                new BrowserType.LaunchOptions()
+                                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                        .setArgs(CHROMIUM_FLAGS));
         Runtime.getRuntime().addShutdownHook(new Thread(context::close));
     }
 
-    private static String address(ConfigurableApplicationContext context) { return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port"); }
+    private static String address(ConfigurableApplicationContext context) {
+        return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
 
     /** The application on a database of its own. */
     private static ConfigurableApplicationContext start(String... arguments) {
         String server = System.getenv("ISLET_TEST_DB");
         if (server == null) {
-            throw new IllegalStateException("these tests need a PostgreSQL of their own; run ./islet test, which starts one");
+            throw new IllegalStateException(
+                    "these tests need a PostgreSQL of their own; run ./islet test, which starts one");
         }
         String password = System.getenv("ISLET_TEST_DB_PASSWORD");
         String database = "test_" + Long.toHexString(System.nanoTime());
-        try (Connection connection = DriverManager.getConnection("jdbc:postgresql://" + server + "/postgres", "islet", password)) {
+        try (Connection connection =
+                DriverManager.getConnection(
+                        "jdbc:postgresql://" + server + "/postgres", "islet", password)) {
             connection.createStatement().execute("create database " + database);
         } catch (SQLException e) {
             throw new IllegalStateException("no database for the tests at " + server, e);
         }
         List<String> all = new ArrayList<>(List.of(arguments));
-        all.addAll(List.of("--server.port=0", "--spring.datasource.url=jdbc:postgresql://" + server + "/" + database, "--spring.datasource.password=" + password));
+        all.addAll(
+                List.of(
+                        "--server.port=0",
+                        "--spring.datasource.url=jdbc:postgresql://" + server + "/" + database,
+                        "--spring.datasource.password=" + password));
         return SpringApplication.run(IsletApplication.class, all.toArray(String[]::new));
     }
 
     /** A second application, on an empty database, for what only the first visit shows. */
-    public Empty empty() { return new Empty(start()); }
+    public Empty empty() {
+        return new Empty(start());
+    }
 
     /** Closes with its test. */
     public final class Empty implements AutoCloseable {
         private final ConfigurableApplicationContext context;
 
-        private Empty(ConfigurableApplicationContext context) { this.context = context; }
+        private Empty(ConfigurableApplicationContext context) {
+            this.context = context;
+        }
 
         public Page page() {
-            BrowserContext fresh = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(address(context)));
+            BrowserContext fresh =
+                    browser.newContext(
+                            new Browser.NewContextOptions()
+                                    .setViewportSize(1280, 800)
+                                    .setBaseURL(address(context)));
             fresh.setDefaultTimeout(10_000);
             return fresh.newPage();
         }
 
-        @Override public void close() { context.close(); }
+        @Override
+        public void close() {
+            context.close();
+        }
     }
 
     public static synchronized Islet running() {
@@ -82,26 +122,42 @@ public final class Islet {
         return running;
     }
 
-    public String base() { return base; }
+    public String base() {
+        return base;
+    }
 
-    public <T> T bean(Class<T> type) { return context.getBean(type); }
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
 
     /** A page of a fresh browser, nobody signed in. */
-    public Page stranger() { return page(1280, 800); }
+    public Page stranger() {
+        return page(1280, 800);
+    }
 
     public Page page(int width, int height) {
-        BrowserContext fresh = browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height).setBaseURL(base));
+        BrowserContext fresh =
+                browser.newContext(
+                        new Browser.NewContextOptions()
+                                .setViewportSize(width, height)
+                                .setBaseURL(base));
         fresh.setDefaultTimeout(10_000);
         return fresh.newPage();
     }
 
-    public Page signedIn(String login, String password) { return signIn(stranger(), login, password); }
+    public Page signedIn(String login, String password) {
+        return signIn(stranger(), login, password);
+    }
 
     /** The owner of the demo's collection. */
-    public Page owner() { return signedIn("mill", "quiet water"); }
+    public Page owner() {
+        return signedIn("mill", "quiet water");
+    }
 
     /** A helper there. */
-    public Page helper() { return signedIn("club", "quiet water"); }
+    public Page helper() {
+        return signedIn("club", "quiet water");
+    }
 
     public Page signIn(Page page, String login, String password) {
         page.navigate("/login");

@@ -11,34 +11,53 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+
 import com.google.auto.service.AutoService;
+
 import java.util.Optional;
 
 /** A climber or jumper, and an open top within its reach. */
 @AutoService(Rule.class)
 public final class CanClimbOut implements ResidentRule {
-    @Override public Optional<Finding> judge(Situation s, Resident r) {
+    @Override
+    public Optional<Finding> judge(Situation s, Resident r) {
         Needs.Escape escape = r.stage().needs().escape();
         if (s.enclosure().lid() != Lid.NONE) {
             return Optional.empty();
         }
         if (escape.lid()) {
-            return Optional.of(finding(Severity.DANGER, Step.BUILD).who(r).basis(escape.basis())
-                    .what("Open top over {}.", r.words())
-                    .why("It climbs glass corners, cables and tubes, and is found dried on the floor.")
-                    .remedy("Fit a lid without gaps.").build());
+            return Optional.of(
+                    finding(Severity.DANGER, Step.BUILD)
+                            .who(r)
+                            .basis(escape.basis())
+                            .what("Open top over {}.", r.words())
+                            .why(
+                                    "It climbs glass corners, cables and tubes, and is found dried on the floor.")
+                            .remedy("Fit a lid without gaps.")
+                            .build());
         }
         double rim = s.survey().rimAboveFootholdCm();
         if (rim >= escape.freeboardCm()) {
             return Optional.empty();
         }
         double depth = s.enclosure().water().depthCm() - (escape.freeboardCm() - rim);
-        boolean waterDecides = Math.abs(s.survey().rimAboveFootholdCm() - s.survey().freeboardCm()) < 1e-9;
-        Finding.Builder finding = finding(Severity.WRONG, Step.BUILD).who(r).basis(escape.basis())
-                .what("The rim stands {} above the highest foothold of {}; {} wanted.", Quantity.cm(rim), r.words(), Quantity.cm(escape.freeboardCm()))
-                .why("It gains the rim and falls, or dries out where nobody looks.");
+        boolean waterDecides =
+                Math.abs(s.survey().rimAboveFootholdCm() - s.survey().freeboardCm()) < 1e-9;
+        Finding.Builder finding =
+                finding(Severity.WRONG, Step.BUILD)
+                        .who(r)
+                        .basis(escape.basis())
+                        .what(
+                                "The rim stands {} above the highest foothold of {}; {} wanted.",
+                                Quantity.cm(rim),
+                                r.words(),
+                                Quantity.cm(escape.freeboardCm()))
+                        .why("It gains the rim and falls, or dries out where nobody looks.");
         if (waterDecides && depth > 0) {
-            finding.remedy(new Change("/water/depthCm", depth), "Lower the water to {}.", Quantity.cm(depth));
+            finding.remedy(
+                    new Change("/water/depthCm", depth),
+                    "Lower the water to {}.",
+                    Quantity.cm(depth));
         }
         return Optional.of(finding.remedy("Fit a lid.").build());
     }

@@ -10,7 +10,10 @@ final class ChillerSizes {
 
     private ChillerSizes() {}
 
-    /** The least power, in steps of 10 W, that holds the water at {@code maxC} in the warmest hour; the largest tried where none does. */
+    /**
+     * The least power, in steps of 10 W, that holds the water at {@code maxC} in the warmest hour;
+     * the largest tried where none does.
+     */
     static double toHold(Situation s, double maxC) {
         double watts = STEP_W;
         while (watts < MOST_W && summerC(s, watts) > maxC + 0.05) {
@@ -20,7 +23,13 @@ final class ChillerSizes {
     }
 
     private static double summerC(Situation s, double watts) {
-        return Situation.of(s.enclosure().with(new Change("/equipment/chiller/coolingW", watts)), s.residents(), s.date())
-                .climate().water().orElseThrow().summerC();
+        return Situation.of(
+                        s.enclosure().with(new Change("/equipment/chiller/coolingW", watts)),
+                        s.residents(),
+                        s.date())
+                .climate()
+                .water()
+                .orElseThrow()
+                .summerC();
     }
 }

@@ -11,18 +11,25 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+
 import com.google.auto.service.AutoService;
+
 import java.util.Optional;
 
 /** A filter rated below the turnover the animals' waste asks for. */
 @AutoService(Rule.class)
 public final class FilterTooWeak implements ResidentRule {
-    @Override public Optional<Finding> judge(Situation s, Resident r) {
+    @Override
+    public Optional<Finding> judge(Situation s, Resident r) {
         Optional<Needs.Filtration> need = r.stage().needs().filtration();
         if (need.isEmpty() || !s.survey().hasWater()) {
             return Optional.empty();
         }
-        double flow = s.enclosure().all(Equipment.Filter.class).mapToDouble(Equipment.Filter::flowLph).sum();
+        double flow =
+                s.enclosure()
+                        .all(Equipment.Filter.class)
+                        .mapToDouble(Equipment.Filter::flowLph)
+                        .sum();
         double wanted = need.get().turnoverPerHour().min() * s.survey().waterL();
         double most = need.get().turnoverPerHour().max() * s.survey().waterL();
         if (flow >= wanted - 0.5 && flow <= most + 0.5) {
@@ -30,16 +37,41 @@ public final class FilterTooWeak implements ResidentRule {
         }
         if (flow > most) {
             double less = Math.floor(most);
-            return Optional.of(finding(Severity.WATCH, Step.WATER).who(r).basis(need.get().basis())
-                    .what("The filter moves {}; {} stand at most {} in this water.", Quantity.litresPerHour(flow), r.words(), Quantity.litresPerHour(most))
-                    .why("A current it cannot rest from wears it out.")
-                    .remedy("Turn the outlet to the glass or a spray bar.")
-                    .remedy(new Change("/equipment/filter/flowLph", less), "Throttle it to {}.", Quantity.litresPerHour(less)).build());
+            return Optional.of(
+                    finding(Severity.WATCH, Step.WATER)
+                            .who(r)
+                            .basis(need.get().basis())
+                            .what(
+                                    "The filter moves {}; {} stand at most {} in this water.",
+                                    Quantity.litresPerHour(flow),
+                                    r.words(),
+                                    Quantity.litresPerHour(most))
+                            .why("A current it cannot rest from wears it out.")
+                            .remedy("Turn the outlet to the glass or a spray bar.")
+                            .remedy(
+                                    new Change("/equipment/filter/flowLph", less),
+                                    "Throttle it to {}.",
+                                    Quantity.litresPerHour(less))
+                            .build());
         }
         double size = Math.ceil(wanted / 10) * 10;
-        return Optional.of(finding(flow == 0 ? Severity.WRONG : Severity.WATCH, Step.WATER).who(r).basis(need.get().basis())
-                .what(flow == 0 ? "No filter for {}; {} wanted." : "The filter is weak for {}: {} wanted.", r.words(), Quantity.litresPerHour(wanted))
-                .why("Waste turns to ammonia faster than part changes carry it off.")
-                .remedy(new Change("/equipment/filter/flowLph", Math.min(size, Math.floor(most))), "A filter rated {} or more.", Quantity.litresPerHour(Math.min(size, Math.floor(most)))).build());
+        return Optional.of(
+                finding(flow == 0 ? Severity.WRONG : Severity.WATCH, Step.WATER)
+                        .who(r)
+                        .basis(need.get().basis())
+                        .what(
+                                flow == 0
+                                        ? "No filter for {}; {} wanted."
+                                        : "The filter is weak for {}: {} wanted.",
+                                r.words(),
+                                Quantity.litresPerHour(wanted))
+                        .why("Waste turns to ammonia faster than part changes carry it off.")
+                        .remedy(
+                                new Change(
+                                        "/equipment/filter/flowLph",
+                                        Math.min(size, Math.floor(most))),
+                                "A filter rated {} or more.",
+                                Quantity.litresPerHour(Math.min(size, Math.floor(most))))
+                        .build());
     }
 }

@@ -9,20 +9,32 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+
 import com.google.auto.service.AutoService;
+
 import java.util.Optional;
 
 /** Ground that the animal swallows or that hurts its skin. */
 @AutoService(Rule.class)
 public final class HarmfulGround implements ResidentRule {
-    @Override public Optional<Finding> judge(Situation s, Resident r) {
+    @Override
+    public Optional<Finding> judge(Situation s, Resident r) {
         Needs.Ground ground = r.stage().needs().ground();
         GroundMaterial material = s.enclosure().ground().material();
         if (!ground.never().contains(material)) {
             return Optional.empty();
         }
-        return Optional.of(finding(Severity.DANGER, Step.BUILD).who(r).basis(ground.basis())
-                .what("{} under {}.", Character.toUpperCase(material.words().charAt(0)) + material.words().substring(1), r.words()).why("{}", ground.why())
-                .remedy("Take it out; keep a bare floor until you have chosen.").build());
+        return Optional.of(
+                finding(Severity.DANGER, Step.BUILD)
+                        .who(r)
+                        .basis(ground.basis())
+                        .what(
+                                "{} under {}.",
+                                Character.toUpperCase(material.words().charAt(0))
+                                        + material.words().substring(1),
+                                r.words())
+                        .why("{}", ground.why())
+                        .remedy("Take it out; keep a bare floor until you have chosen.")
+                        .build());
     }
 }

@@ -11,6 +11,9 @@ final class HeaterSizes {
     /** The smallest rating of at least {@code watts}; several of the largest beyond that. */
     static double atLeast(double watts) {
         double largest = WATTS[WATTS.length - 1];
-        return DoubleStream.of(WATTS).filter(w -> w >= watts).findFirst().orElse(Math.ceil(watts / largest) * largest);
+        return DoubleStream.of(WATTS)
+                .filter(w -> w >= watts)
+                .findFirst()
+                .orElse(Math.ceil(watts / largest) * largest);
     }
 }

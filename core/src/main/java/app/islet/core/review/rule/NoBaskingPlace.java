@@ -9,27 +9,48 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+
 import com.google.auto.service.AutoService;
+
 import java.util.Optional;
 
 /** No dry place large enough for the whole body. */
 @AutoService(Rule.class)
 public final class NoBaskingPlace implements ResidentRule {
-    @Override public Optional<Finding> judge(Situation s, Resident r) {
+    @Override
+    public Optional<Finding> judge(Situation s, Resident r) {
         if (r.stage().needs().basking().isEmpty()) {
             return Optional.empty();
         }
         double body = r.bodyCm() * r.bodyCm() * r.sheet().bodyWidthShare();
         double room = s.survey().baskingCm2(s.enclosure());
         double need = body * 1.5;
-        boolean narrow = s.enclosure().platform().map(p -> Math.max(p.lengthCm(), p.widthCm()) < r.bodyCm()).orElse(false) && s.survey().dryLandCm2() < need;
+        boolean narrow =
+                s.enclosure()
+                                .platform()
+                                .map(p -> Math.max(p.lengthCm(), p.widthCm()) < r.bodyCm())
+                                .orElse(false)
+                        && s.survey().dryLandCm2() < need;
         if (room >= need && !narrow) {
             return Optional.empty();
         }
         double side = Math.ceil(Math.max(r.bodyCm(), Math.sqrt(need)) + 1);
-        return Optional.of(finding(room == 0 ? Severity.DANGER : Severity.WRONG, Step.BUILD).who(r).basis(r.stage().needs().basking().get().basis())
-                .what(room == 0 ? "No dry basking place for {}; {} needed." : "The basking place is too small for {}: {} needed for one whole body.", r.words(), Quantity.cm2(need))
-                .why("Skin and shell must dry through every day, or they rot; warmth there digests the food.")
-                .remedy(new Change("/platform/sideCm", side), "A platform {} square, wholly dry, reached by a slope it can climb.", Quantity.cm(side)).build());
+        return Optional.of(
+                finding(room == 0 ? Severity.DANGER : Severity.WRONG, Step.BUILD)
+                        .who(r)
+                        .basis(r.stage().needs().basking().get().basis())
+                        .what(
+                                room == 0
+                                        ? "No dry basking place for {}; {} needed."
+                                        : "The basking place is too small for {}: {} needed for one whole body.",
+                                r.words(),
+                                Quantity.cm2(need))
+                        .why(
+                                "Skin and shell must dry through every day, or they rot; warmth there digests the food.")
+                        .remedy(
+                                new Change("/platform/sideCm", side),
+                                "A platform {} square, wholly dry, reached by a slope it can climb.",
+                                Quantity.cm(side))
+                        .build());
     }
 }

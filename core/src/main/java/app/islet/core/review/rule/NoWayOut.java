@@ -11,39 +11,78 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+
 import com.google.auto.service.AutoService;
+
 import java.util.Optional;
 
 /** An animal that must leave the water cannot: no dry land, or a slope it cannot climb. */
 @AutoService(Rule.class)
 public final class NoWayOut implements ResidentRule {
-    @Override public Optional<Finding> judge(Situation s, Resident r) {
+    @Override
+    public Optional<Finding> judge(Situation s, Resident r) {
         Needs.Land land = r.stage().needs().land();
-        if (!land.necessary() || !s.survey().hasWater() || s.survey().hasWayOut(s.enclosure(), land.maxSlopeDeg())) {
+        if (!land.necessary()
+                || !s.survey().hasWater()
+                || s.survey().hasWayOut(s.enclosure(), land.maxSlopeDeg())) {
             return Optional.empty();
         }
-        double foot = s.enclosure().vessel().lengthCm() * s.enclosure().land().map(Land::sharePercent).orElse(0.0) / 100;
+        double foot =
+                s.enclosure().vessel().lengthCm()
+                        * s.enclosure().land().map(Land::sharePercent).orElse(0.0)
+                        / 100;
         double above = s.survey().landAboveLineCm();
-        Finding.Builder finding = finding(Severity.DANGER, Step.BUILD).who(r).basis(land.basis())
-                .why("What breathes air and cannot climb out drowns, often within a night.");
+        Finding.Builder finding =
+                finding(Severity.DANGER, Step.BUILD)
+                        .who(r)
+                        .basis(land.basis())
+                        .why(
+                                "What breathes air and cannot climb out drowns, often within a night.");
         if (s.enclosure().land().isEmpty()) {
-            return Optional.of(finding.what("No way out of the water for {}: there is no land and no platform.", r.words())
-                    .remedy("Add land or a platform with a ramp of at most {}.", Quantity.degrees(land.maxSlopeDeg())).build());
+            return Optional.of(
+                    finding.what(
+                                    "No way out of the water for {}: there is no land and no platform.",
+                                    r.words())
+                            .remedy(
+                                    "Add land or a platform with a ramp of at most {}.",
+                                    Quantity.degrees(land.maxSlopeDeg()))
+                            .build());
         }
         if (above <= 0) {
             double top = s.survey().lineCm() + 2;
-            finding.what("No way out of the water for {}: the land lies {} under the water line.", r.words(), Quantity.cm(-above));
-            if (s.survey().slopeDeg() <= land.maxSlopeDeg() && top <= s.enclosure().vessel().heightCm()
-                    && Math.toDegrees(Math.atan2(top - s.enclosure().ground().depthCm(), s.enclosure().land().get().rampCm())) <= land.maxSlopeDeg()) {
-                finding.remedy(new Change("/land/heightCm", top), "Raise the land to {} above the floor.", Quantity.cm(top));
+            finding.what(
+                    "No way out of the water for {}: the land lies {} under the water line.",
+                    r.words(),
+                    Quantity.cm(-above));
+            if (s.survey().slopeDeg() <= land.maxSlopeDeg()
+                    && top <= s.enclosure().vessel().heightCm()
+                    && Math.toDegrees(
+                                    Math.atan2(
+                                            top - s.enclosure().ground().depthCm(),
+                                            s.enclosure().land().get().rampCm()))
+                            <= land.maxSlopeDeg()) {
+                finding.remedy(
+                        new Change("/land/heightCm", top),
+                        "Raise the land to {} above the floor.",
+                        Quantity.cm(top));
             }
             return Optional.of(finding.remedy("Lower the water until the land is dry.").build());
         }
-        double run = (s.enclosure().land().get().heightCm() - s.enclosure().ground().depthCm()) / Math.tan(Math.toRadians(land.maxSlopeDeg()));
-        finding.what("No way out of the water for {}: the slope rises at {}; it climbs at most {}.", r.words(), Quantity.degrees(s.survey().slopeDeg()), Quantity.degrees(land.maxSlopeDeg()));
+        double run =
+                (s.enclosure().land().get().heightCm() - s.enclosure().ground().depthCm())
+                        / Math.tan(Math.toRadians(land.maxSlopeDeg()));
+        finding.what(
+                "No way out of the water for {}: the slope rises at {}; it climbs at most {}.",
+                r.words(),
+                Quantity.degrees(s.survey().slopeDeg()),
+                Quantity.degrees(land.maxSlopeDeg()));
         if (run <= foot - 1) {
-            finding.remedy(new Change("/land/rampCm", Math.ceil(run * 10) / 10), "Flatten the slope: let it run over {}.", Quantity.cm(Math.ceil(run * 10) / 10));
+            finding.remedy(
+                    new Change("/land/rampCm", Math.ceil(run * 10) / 10),
+                    "Flatten the slope: let it run over {}.",
+                    Quantity.cm(Math.ceil(run * 10) / 10));
         }
-        return Optional.of(finding.remedy("Add cork bark or a platform with a rough ramp.").build());
+        return Optional.of(
+                finding.remedy("Add cork bark or a platform with a rough ramp.").build());
     }
 }

@@ -8,7 +8,9 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+
 import com.google.auto.service.AutoService;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -16,7 +18,8 @@ import java.util.stream.Stream;
 /** Two residents of which one fits the other's mouth, or is small enough to be bitten. */
 @AutoService(Rule.class)
 public final class OneEatsAnother implements Rule {
-    @Override public Stream<Finding> judge(Situation s) {
+    @Override
+    public Stream<Finding> judge(Situation s) {
         List<Finding> found = new ArrayList<>();
         for (Resident big : s.residents()) {
             for (Resident small : s.residents()) {
@@ -29,13 +32,34 @@ public final class OneEatsAnother implements Rule {
                 boolean same = big.sheet().id().equals(small.sheet().id());
                 double needed = Math.max(same ? 0 : 0.5, big.stage().needs().group().sizeRatio());
                 if (mouth >= body) {
-                    found.add(finding(Severity.DANGER, Step.RESIDENTS).who(small).basis(Basis.MEMORY)
-                            .what("{} ({}) fits the mouth of {} ({}).", small.words(), Quantity.cm(small.bodyCm()), big.words(), Quantity.cm(big.bodyCm()))
-                            .why("What fits the mouth is swallowed, kin or not.").remedy("Keep them apart.").build());
+                    found.add(
+                            finding(Severity.DANGER, Step.RESIDENTS)
+                                    .who(small)
+                                    .basis(Basis.MEMORY)
+                                    .what(
+                                            "{} ({}) fits the mouth of {} ({}).",
+                                            small.words(),
+                                            Quantity.cm(small.bodyCm()),
+                                            big.words(),
+                                            Quantity.cm(big.bodyCm()))
+                                    .why("What fits the mouth is swallowed, kin or not.")
+                                    .remedy("Keep them apart.")
+                                    .build());
                 } else if (ratio < needed) {
-                    found.add(finding(same ? Severity.WRONG : Severity.WATCH, Step.RESIDENTS).who(small).basis(big.stage().needs().group().basis())
-                            .what("{} ({}) is much smaller than {} ({}).", small.words(), Quantity.cm(small.bodyCm()), big.words(), Quantity.cm(big.bodyCm()))
-                            .why("Tails, toes and gills are bitten off at meals; the small one starves.").remedy("Sort by size; feed apart.").build());
+                    found.add(
+                            finding(same ? Severity.WRONG : Severity.WATCH, Step.RESIDENTS)
+                                    .who(small)
+                                    .basis(big.stage().needs().group().basis())
+                                    .what(
+                                            "{} ({}) is much smaller than {} ({}).",
+                                            small.words(),
+                                            Quantity.cm(small.bodyCm()),
+                                            big.words(),
+                                            Quantity.cm(big.bodyCm()))
+                                    .why(
+                                            "Tails, toes and gills are bitten off at meals; the small one starves.")
+                                    .remedy("Sort by size; feed apart.")
+                                    .build());
                 }
             }
         }

@@ -9,7 +9,9 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+
 import com.google.auto.service.AutoService;
+
 import java.util.Optional;
 
 /** Floor or water that fails within a year of expected growth. */
@@ -17,10 +19,12 @@ import java.util.Optional;
 public final class SoonOutgrown implements ResidentRule {
     private static boolean tooSmall(Situation s, Resident r) {
         Needs.Space space = r.stage().needs().space();
-        return s.survey().footprintCm2() < space.floorCm2For(r.count()) || s.survey().waterL() < space.waterLFor(r.count(), r.bodyCm()).orElse(0);
+        return s.survey().footprintCm2() < space.floorCm2For(r.count())
+                || s.survey().waterL() < space.waterLFor(r.count(), r.bodyCm()).orElse(0);
     }
 
-    @Override public Optional<Finding> judge(Situation s, Resident r) {
+    @Override
+    public Optional<Finding> judge(Situation s, Resident r) {
         int days = 0;
         if (tooSmall(s, r)) {
             return Optional.empty();
@@ -29,10 +33,26 @@ public final class SoonOutgrown implements ResidentRule {
             days = (int) Math.round(month * 30.44);
             Resident grown = r.after(days);
             if (tooSmall(s, grown)) {
-                return Optional.of(finding(Severity.WATCH, Step.BUILD).who(r).basis(r.sheet().growth().basis())
-                        .what("Outgrown in about {}: {} should then measure {}.", Quantity.months(month), r.words(), Quantity.cm(grown.bodyCm()))
-                        .why("An average of many animals: yours may be half as fast or twice. Measure, and Islet corrects it.")
-                        .remedy("Plan a floor of {} by {}.", Quantity.cm2(grown.stage().needs().space().floorCm2For(r.count())), s.date().plusDays(days)).build());
+                return Optional.of(
+                        finding(Severity.WATCH, Step.BUILD)
+                                .who(r)
+                                .basis(r.sheet().growth().basis())
+                                .what(
+                                        "Outgrown in about {}: {} should then measure {}.",
+                                        Quantity.months(month),
+                                        r.words(),
+                                        Quantity.cm(grown.bodyCm()))
+                                .why(
+                                        "An average of many animals: yours may be half as fast or twice. Measure, and Islet corrects it.")
+                                .remedy(
+                                        "Plan a floor of {} by {}.",
+                                        Quantity.cm2(
+                                                grown.stage()
+                                                        .needs()
+                                                        .space()
+                                                        .floorCm2For(r.count())),
+                                        s.date().plusDays(days))
+                                .build());
             }
         }
         return Optional.empty();

@@ -9,7 +9,9 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+
 import com.google.auto.service.AutoService;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
@@ -19,11 +21,16 @@ import java.util.Optional;
 public final class StartUpNotFinished implements ResidentRule {
     private static final int RIPE_DAYS = 42;
 
-    @Override public Optional<Finding> judge(Situation s, Resident r) {
+    @Override
+    public Optional<Finding> judge(Situation s, Resident r) {
         if (r.stage().needs().filtration().isEmpty()) {
             return Optional.empty();
         }
-        Optional<LocalDate> since = s.enclosure().all(Equipment.Filter.class).flatMap(filter -> filter.runningSince().stream()).min(LocalDate::compareTo);
+        Optional<LocalDate> since =
+                s.enclosure()
+                        .all(Equipment.Filter.class)
+                        .flatMap(filter -> filter.runningSince().stream())
+                        .min(LocalDate::compareTo);
         if (since.isEmpty()) {
             return Optional.empty();
         }
@@ -31,10 +38,20 @@ public final class StartUpNotFinished implements ResidentRule {
         if (days >= RIPE_DAYS) {
             return Optional.empty();
         }
-        return Optional.of(finding(Severity.WRONG, Step.WATER).who(r)
-                .what("The filter has run for {}; it needs weeks, commonly {}, before it carries {}.", Quantity.days(Math.max(0, days)), Quantity.days(RIPE_DAYS), r.words())
-                .why("Until then ammonia and nitrite rise unseen in clear water; skipping this is the most frequent cause of sickness.")
-                .remedy("Ripe media from a running tank, and tests until ammonia and nitrite stay at nought.")
-                .remedy("If the animal is already in: test daily, and change water at every reading above nought.").build());
+        return Optional.of(
+                finding(Severity.WRONG, Step.WATER)
+                        .who(r)
+                        .what(
+                                "The filter has run for {}; it needs weeks, commonly {}, before it carries {}.",
+                                Quantity.days(Math.max(0, days)),
+                                Quantity.days(RIPE_DAYS),
+                                r.words())
+                        .why(
+                                "Until then ammonia and nitrite rise unseen in clear water; skipping this is the most frequent cause of sickness.")
+                        .remedy(
+                                "Ripe media from a running tank, and tests until ammonia and nitrite stay at nought.")
+                        .remedy(
+                                "If the animal is already in: test daily, and change water at every reading above nought.")
+                        .build());
     }
 }

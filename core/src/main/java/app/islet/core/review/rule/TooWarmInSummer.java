@@ -14,13 +14,16 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+
 import com.google.auto.service.AutoService;
+
 import java.util.Optional;
 
 /** Water warmer in the warmest hour than the animals stand, with the cooling there is. */
 @AutoService(Rule.class)
 public final class TooWarmInSummer implements ResidentRule {
-    @Override public Optional<Finding> judge(Situation s, Resident r) {
+    @Override
+    public Optional<Finding> judge(Situation s, Resident r) {
         Optional<Needs.Temperature> need = r.stage().needs().water();
         if (need.isEmpty() || s.climate().water().isEmpty()) {
             return Optional.empty();
@@ -30,11 +33,22 @@ public final class TooWarmInSummer implements ResidentRule {
         if (summer <= t.idealC().max() + 0.5) {
             return Optional.empty();
         }
-        Severity severity = summer > t.harmC().max() ? Severity.DANGER : summer > t.toleratedC().max() ? Severity.WRONG : Severity.WATCH;
-        Finding.Builder finding = finding(severity, Step.CLIMATE).who(r).basis(t.basis())
-                .what("Water of about {} when the warmest room hour lasts; {} should have {} and stand {} at most.", Quantity.celsius(summer), r.words(),
-                        Phrase.range(t.idealC(), Dimension.TEMPERATURE), Quantity.celsius(t.toleratedC().max()))
-                .why("Warm water holds less oxygen while the animal needs more of it. Estimate for a lasting warm spell; a night's cool is not counted.");
+        Severity severity =
+                summer > t.harmC().max()
+                        ? Severity.DANGER
+                        : summer > t.toleratedC().max() ? Severity.WRONG : Severity.WATCH;
+        Finding.Builder finding =
+                finding(severity, Step.CLIMATE)
+                        .who(r)
+                        .basis(t.basis())
+                        .what(
+                                "Water of about {} when the warmest room hour lasts; {} should have {} and stand {} at most.",
+                                Quantity.celsius(summer),
+                                r.words(),
+                                Phrase.range(t.idealC(), Dimension.TEMPERATURE),
+                                Quantity.celsius(t.toleratedC().max()))
+                        .why(
+                                "Warm water holds less oxygen while the animal needs more of it. Estimate for a lasting warm spell; a night's cool is not counted.");
         finding.remedy("Shade, no sun on the glass, a cooler room or a low shelf.");
         if (s.enclosure().lid() == Lid.GLASS) {
             finding.remedy("Mesh instead of glass on top, so that the water can evaporate.");
@@ -43,6 +57,11 @@ public final class TooWarmInSummer implements ResidentRule {
             finding.remedy("A fan over the surface; mind the top-up.");
         }
         double watts = ChillerSizes.toHold(s, t.idealC().max());
-        return Optional.of(finding.remedy(new Change("/equipment/chiller/coolingW", watts), "A chiller that takes {} from the water.", Quantity.watts(watts)).build());
+        return Optional.of(
+                finding.remedy(
+                                new Change("/equipment/chiller/coolingW", watts),
+                                "A chiller that takes {} from the water.",
+                                Quantity.watts(watts))
+                        .build());
     }
 }

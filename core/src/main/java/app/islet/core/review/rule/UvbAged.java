@@ -9,7 +9,9 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+
 import com.google.auto.service.AutoService;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
@@ -21,11 +23,16 @@ public final class UvbAged implements ResidentRule {
     private static final int LAST_DAYS = 365;
     private static final int WARN_DAYS = 14;
 
-    @Override public Optional<Finding> judge(Situation s, Resident r) {
+    @Override
+    public Optional<Finding> judge(Situation s, Resident r) {
         if (r.stage().needs().uv().isEmpty()) {
             return Optional.empty();
         }
-        Optional<LocalDate> fitted = s.enclosure().all(Equipment.UvbLamp.class).flatMap(lamp -> lamp.fittedOn().stream()).min(LocalDate::compareTo);
+        Optional<LocalDate> fitted =
+                s.enclosure()
+                        .all(Equipment.UvbLamp.class)
+                        .flatMap(lamp -> lamp.fittedOn().stream())
+                        .min(LocalDate::compareTo);
         if (fitted.isEmpty()) {
             return Optional.empty();
         }
@@ -34,11 +41,19 @@ public final class UvbAged implements ResidentRule {
             return Optional.empty();
         }
         Severity severity = days >= LAST_DAYS ? Severity.WRONG : Severity.WATCH;
-        Finding.Builder finding = finding(severity, Step.LIGHT).who(r)
-                .what("The UVB tube is {} old; six months is the rule followed here, some say twelve.", Quantity.days(days))
-                .why("It fades long before it goes dark; the eye cannot see it.");
-        return Optional.of(severity == Severity.WRONG
-                ? finding.remedy("Replace the tube now and note the date.").build()
-                : finding.remedy("Replace the tube by {}, or go by a UV meter.", fitted.get().plusDays(SCHOOL_DAYS)).build());
+        Finding.Builder finding =
+                finding(severity, Step.LIGHT)
+                        .who(r)
+                        .what(
+                                "The UVB tube is {} old; six months is the rule followed here, some say twelve.",
+                                Quantity.days(days))
+                        .why("It fades long before it goes dark; the eye cannot see it.");
+        return Optional.of(
+                severity == Severity.WRONG
+                        ? finding.remedy("Replace the tube now and note the date.").build()
+                        : finding.remedy(
+                                        "Replace the tube by {}, or go by a UV meter.",
+                                        fitted.get().plusDays(SCHOOL_DAYS))
+                                .build());
     }
 }

@@ -3,8 +3,8 @@ package app.islet.core.review.rule;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Dimension;
-import app.islet.core.quantity.UnitSystem;
 import app.islet.core.quantity.Quantity;
+import app.islet.core.quantity.UnitSystem;
 import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
@@ -12,13 +12,16 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+
 import com.google.auto.service.AutoService;
+
 import java.util.Optional;
 
 /** An animal of a UV zone without a UVB lamp, or with glass between. */
 @AutoService(Rule.class)
 public final class UvbMissing implements ResidentRule {
-    @Override public Optional<Finding> judge(Situation s, Resident r) {
+    @Override
+    public Optional<Finding> judge(Situation s, Resident r) {
         Optional<Needs.Uv> need = r.stage().needs().uv();
         if (need.isEmpty()) {
             return Optional.empty();
@@ -28,11 +31,25 @@ public final class UvbMissing implements ResidentRule {
         if (lamp && s.enclosure().lid().uv() > 0) {
             return Optional.empty();
         }
-        Finding.Builder finding = finding(Severity.WRONG, Step.LIGHT).who(r).basis(uv.basis())
-                .why("Without UVB it cannot make vitamin D and use calcium: soft shell, bent bones, over months unseen.");
-        return Optional.of(lamp
-                ? finding.what("Glass lies between the UVB lamp and {}.", r.words()).remedy("Lay mesh there instead of glass: glass stops nearly all UVB.").build()
-                : finding.what("No UVB lamp for {}, of UV zone {} (UV index {} where it basks).", r.words(), Quantity.count(uv.zone()), uv.uvi().text(Dimension.RATIO, UnitSystem.METRIC))
-                        .remedy("A UVB tube over the basking place, no glass or plastic between.").build());
+        Finding.Builder finding =
+                finding(Severity.WRONG, Step.LIGHT)
+                        .who(r)
+                        .basis(uv.basis())
+                        .why(
+                                "Without UVB it cannot make vitamin D and use calcium: soft shell, bent bones, over months unseen.");
+        return Optional.of(
+                lamp
+                        ? finding.what("Glass lies between the UVB lamp and {}.", r.words())
+                                .remedy(
+                                        "Lay mesh there instead of glass: glass stops nearly all UVB.")
+                                .build()
+                        : finding.what(
+                                        "No UVB lamp for {}, of UV zone {} (UV index {} where it basks).",
+                                        r.words(),
+                                        Quantity.count(uv.zone()),
+                                        uv.uvi().text(Dimension.RATIO, UnitSystem.METRIC))
+                                .remedy(
+                                        "A UVB tube over the basking place, no glass or plastic between.")
+                                .build());
     }
 }

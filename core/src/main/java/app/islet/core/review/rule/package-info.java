@@ -1,5 +1,6 @@
 /**
- * The rules, one small class each. A rule registers itself by {@code @AutoService}; nothing else needs to know it.
+ * The rules, one small class each. A rule registers itself by {@code @AutoService}; nothing else
+ * needs to know it.
  */
 @NullMarked
 package app.islet.core.review.rule;
