@@ -91,6 +91,9 @@ public final class CareSheetReader {
                                         u.whole("zone", 1, 4, ""),
                                         u.range("uvi", 0, 15, ""),
                                         basis(u))),
+                f.optionalGroup(
+                        "salinity",
+                        x -> new Needs.Salinity(x.range("ppt", 0, 45, "g/kg"), basis(x))),
                 f.group(
                         "escape",
                         e ->

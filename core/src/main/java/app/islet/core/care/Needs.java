@@ -21,6 +21,7 @@ public record Needs(
         Land land,
         Optional<Basking> basking,
         Optional<Uv> uv,
+        Optional<Salinity> salinity,
         Escape escape,
         Ground ground,
         Group group,
@@ -158,6 +159,11 @@ public record Needs(
      */
     public record Filtration(Range turnoverPerHour, Basis basis) {}
 
+    /**
+     * @param ppt salt the water should hold, g/kg
+     */
+    public record Salinity(Range ppt, Basis basis) {}
+
     /** Whether a heater in the water is safe with it. */
     public enum Heater {
         NEVER,
@@ -175,6 +181,7 @@ public record Needs(
                         Optional.of(land.basis),
                         basking.map(Basking::basis),
                         uv.map(Uv::basis),
+                        salinity.map(Salinity::basis),
                         Optional.of(escape.basis),
                         Optional.of(ground.basis),
                         Optional.of(group.basis),

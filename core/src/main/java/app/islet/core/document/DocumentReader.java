@@ -88,7 +88,8 @@ public final class DocumentReader {
                                 new Water(
                                         w.number("depthCm", 0, Vessel.MAX_CM, "cm"),
                                         w.optionalNumber(
-                                                "restBelowSurfaceCm", 0, Vessel.MAX_CM, "cm"))),
+                                                "restBelowSurfaceCm", 0, Vessel.MAX_CM, "cm"),
+                                        w.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0))),
                 f.group(
                         "ground",
                         g ->

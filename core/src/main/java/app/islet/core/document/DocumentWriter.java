@@ -40,6 +40,9 @@ public final class DocumentWriter {
                         e.vessel().heightCm()));
         Map<String, Object> water = group("depthCm", e.water().depthCm());
         e.water().restBelowSurfaceCm().ifPresent(cm -> water.put("restBelowSurfaceCm", number(cm)));
+        if (e.water().salinityPpt() > 0) {
+            water.put("salinityPpt", number(e.water().salinityPpt()));
+        }
         root.put("water", water);
         root.put(
                 "ground",

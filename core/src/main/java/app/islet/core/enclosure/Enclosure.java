@@ -66,9 +66,12 @@ public record Enclosure(
             case "/vessel/lengthCm" -> with(new Vessel(v, vessel.widthCm(), vessel.heightCm()));
             case "/vessel/widthCm" -> with(new Vessel(vessel.lengthCm(), v, vessel.heightCm()));
             case "/vessel/heightCm" -> with(new Vessel(vessel.lengthCm(), vessel.widthCm(), v));
-            case "/water/depthCm" -> with(new Water(v, water.restBelowSurfaceCm()));
+            case "/water/depthCm" ->
+                    with(new Water(v, water.restBelowSurfaceCm(), water.salinityPpt()));
             case "/water/restBelowSurfaceCm" ->
-                    with(new Water(water.depthCm(), OptionalDouble.of(v)));
+                    with(new Water(water.depthCm(), OptionalDouble.of(v), water.salinityPpt()));
+            case "/water/salinityPpt" ->
+                    with(new Water(water.depthCm(), water.restBelowSurfaceCm(), v));
             case "/land/sharePercent" -> with(new Land(v, landOr().heightCm(), landOr().rampCm()));
             case "/land/heightCm" -> with(new Land(landOr().sharePercent(), v, landOr().rampCm()));
             case "/land/rampCm" -> with(new Land(landOr().sharePercent(), landOr().heightCm(), v));

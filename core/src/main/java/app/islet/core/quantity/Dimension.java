@@ -33,6 +33,7 @@ public enum Dimension {
     FLOW("L/h", "gal/h", 1 / 3.785411784, 0),
     CONCENTRATION("mg/L", "mg/L", 1, 2),
     SMALL_VOLUME("ml", "fl oz", 1 / 29.5735295625, 1),
+    SALINITY("g/kg", "g/kg", 1, 1),
     PERCENT("%", "%", 1, 0),
     ANGLE("°", "°", 1, 0),
     COUNT("", "", 1, 0),

@@ -337,6 +337,18 @@ class RulesTest {
                         "a growing axolotl in a starter tank",
                         tank(60, 30, 30, 20),
                         axolotls(1, 8)),
+                row(
+                        "wrong-salt",
+                        WRONG,
+                        "a terrapin in fresh water",
+                        sliderPool(),
+                        animals("terrapin", 1, 15)),
+                row(
+                        "wrong-salt",
+                        DANGER,
+                        "an axolotl in brackish water",
+                        axolotlTank().with(new Change("/water/salinityPpt", 8)),
+                        axolotls(2, 22)),
                 row("mains-and-water", NOTE, "anything plugged in", axolotlTank(), axolotls(2, 22)),
                 row("hygiene-for-people", NOTE, "any animal", axolotlTank(), axolotls(2, 22)));
     }

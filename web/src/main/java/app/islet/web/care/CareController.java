@@ -160,6 +160,14 @@ class CareController {
                                                         + Math.round(b.hoursPerDay())
                                                         + " hours a day",
                                                 b.basis().words())));
+        n.salinity()
+                .ifPresent(
+                        x ->
+                                lines.add(
+                                        new Line(
+                                                "Salt in the water",
+                                                u.range(x.ppt(), Dimension.SALINITY),
+                                                x.basis().words())));
         n.uv().ifPresent(
                         uv ->
                                 lines.add(

@@ -43,6 +43,9 @@ final class DesignForm {
         typed.put("height", cm(e.vessel().heightCm(), units));
         typed.put("depth", cm(e.water().depthCm(), units));
         e.water().restBelowSurfaceCm().ifPresent(v -> typed.put("rest", cm(v, units)));
+        if (e.water().salinityPpt() > 0) {
+            typed.put("salt", FormReader.shown(e.water().salinityPpt(), Dimension.SALINITY, units));
+        }
         typed.put("material", e.ground().material().name());
         typed.put("groundDepth", cm(e.ground().depthCm(), units));
         e.land()
@@ -129,6 +132,7 @@ final class DesignForm {
         double height = form.number("height", Dimension.LENGTH, 1, MAX);
         double depth = form.number("depth", Dimension.LENGTH, 0, MAX);
         OptionalDouble rest = form.optional("rest", Dimension.LENGTH, 0, MAX);
+        double salt = form.optional("salt", Dimension.SALINITY, 0, 45).orElse(0);
         Ground ground =
                 new Ground(
                         form.choice("material", GroundMaterial.class, GroundMaterial.BARE),
@@ -152,7 +156,7 @@ final class DesignForm {
                         new Enclosure(
                                 name,
                                 new Vessel(length, width, height),
-                                new Water(depth, rest),
+                                new Water(depth, rest, salt),
                                 ground,
                                 land,
                                 lid,
@@ -239,6 +243,12 @@ final class DesignForm {
                         List.of(
                                 number(form, "depth", "Water depth", len, "over the ground"),
                                 number(form, "rest", "Rest below the surface", len, "empty: none"),
+                                number(
+                                        form,
+                                        "salt",
+                                        "Salt in the water",
+                                        Dimension.SALINITY.unit(form.units()),
+                                        "empty: fresh"),
                                 FieldView.select(
                                         form,
                                         "material",
