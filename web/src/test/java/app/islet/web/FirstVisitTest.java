@@ -86,6 +86,43 @@ class FirstVisitTest {
     }
 
     @Test
+    void two_kinds_in_one_enclosure_are_held_against_each_other() {
+        Page page = Islet.running().owner();
+        page.navigate("/c/weir-mill/enclosures/new");
+        page.fill("#name", "Mixed tank");
+        page.fill("#length", "150");
+        page.fill("#width", "60");
+        page.fill("#height", "60");
+        page.click("main form button");
+        for (String[] animal :
+                new String[][] {{"axolotl", "22", "Ax"}, {"dwarf-frog", "3", "Hum"}}) {
+            page.selectOption("#species", animal[0]);
+            page.fill("#length", animal[1]);
+            page.fill("#name", animal[2]);
+            page.locator("form[action$='/residents'] > button").click();
+            assertThat(page.locator(".resident").last()).containsText(animal[2]);
+        }
+        assertThat(page.locator(".matrix tbody tr").first().locator("td").last())
+                .containsText("Danger");
+        assertThat(page.locator(".matrix"))
+                .containsText(
+                        "Water temperature: 8 to 20 °C against 21 to 29 °C, nothing serves both.");
+        assertThat(page.locator(".figures.panel")).containsText("none left");
+        page.click("text=Review");
+        assertThat(page.locator(".finding[data-rule=no-common-climate]")).isVisible();
+    }
+
+    @Test
+    void the_review_says_what_fails_first_as_they_grow() {
+        Page page = Islet.running().owner();
+        page.navigate("/c/weir-mill/enclosures/5/review");
+        assertThat(page.locator("main")).containsText("In the next three years");
+        assertThat(page.locator("#later li").first())
+                .containsText(
+                        java.util.regex.Pattern.compile("[A-Z][a-z]+ 20\\d\\d (Danger|Wrong) "));
+    }
+
+    @Test
     void a_keeper_of_two_collections_goes_between_them() {
         Page page = Islet.running().owner();
         page.navigate("/c/weir-mill/collection");

@@ -9,10 +9,12 @@ import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.Water;
 import app.islet.core.quantity.Dimension;
+import app.islet.core.review.Outlook;
 import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
+import app.islet.web.support.Units;
 
 import jakarta.servlet.http.HttpServletResponse;
 
@@ -27,6 +29,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -38,6 +41,10 @@ import java.util.UUID;
 @Controller
 @RequestMapping("/c/{collection}/enclosures")
 class EnclosureController {
+    private static final int MONTHS_AHEAD = 36;
+    private static final DateTimeFormatter MONTH =
+            DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
+
     private final Enclosures enclosures;
 
     EnclosureController(Enclosures enclosures) {
@@ -128,7 +135,23 @@ class EnclosureController {
         EnclosureState state = enclosures.get(place, id);
         model.addAttribute("state", state);
         model.addAttribute("answer", Answer.of(state.assessment(), place.system()));
+        model.addAttribute("later", later(state, place.units()));
         return "enclosure/review";
+    }
+
+    /** What fails first as the residents grow. */
+    record Later(String when, String severity, String css, String what) {}
+
+    private static List<Later> later(EnclosureState state, Units u) {
+        return Outlook.of(state.assessment().situation(), MONTHS_AHEAD).events().stream()
+                .map(
+                        e ->
+                                new Later(
+                                        e.day().format(MONTH),
+                                        e.finding().severity().word(),
+                                        e.finding().severity().word().toLowerCase(Locale.ROOT),
+                                        u.text(e.finding().what())))
+                .toList();
     }
 
     /** The enclosure and its residents as one open file. */

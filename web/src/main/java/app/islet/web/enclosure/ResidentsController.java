@@ -5,10 +5,13 @@ import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.resident.Resident;
+import app.islet.core.review.Compatibility;
+import app.islet.core.review.Severity;
 import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
+import app.islet.web.support.Units;
 
 import jakarta.servlet.http.HttpServletResponse;
 
@@ -175,6 +178,67 @@ class ResidentsController {
                         stage));
     }
 
+    /** One cell of the matrix of who goes with whom. */
+    record Cell(String verdict, String css, List<String> reasons) {}
+
+    record Row(String name, List<Cell> cells) {}
+
+    /** A range all of them stand; {@code text} says so where none is left. */
+    record Common(String what, String text, boolean left) {}
+
+    private static void addCompatibility(EnclosureState state, Units u, Model model) {
+        List<Resident> residents = state.assessment().residents();
+        Compatibility compatibility = Compatibility.of(residents);
+        model.addAttribute("names", residents.stream().map(Resident::name).toList());
+        model.addAttribute(
+                "matrix",
+                residents.stream()
+                        .map(
+                                one ->
+                                        new Row(
+                                                one.name(),
+                                                residents.stream()
+                                                        .map(
+                                                                other ->
+                                                                        cell(
+                                                                                compatibility,
+                                                                                one,
+                                                                                other,
+                                                                                u))
+                                                        .toList()))
+                        .toList());
+        model.addAttribute(
+                "common",
+                compatibility.shared().stream()
+                        .map(
+                                s ->
+                                        new Common(
+                                                s.what(),
+                                                s.range()
+                                                        .map(r -> u.range(r, s.dimension()))
+                                                        .orElse("none left"),
+                                                s.range().isPresent()))
+                        .toList());
+    }
+
+    private static Cell cell(Compatibility compatibility, Resident one, Resident other, Units u) {
+        return compatibility.pairs().stream()
+                .filter(
+                        p ->
+                                p.one() == one && p.other() == other
+                                        || p.one() == other && p.other() == one)
+                .findFirst()
+                .map(
+                        p ->
+                                new Cell(
+                                        p.verdict() == Severity.NOTE ? "Well" : p.verdict().word(),
+                                        p.verdict() == Severity.NOTE
+                                                ? "well"
+                                                : p.verdict().word().toLowerCase(Locale.ROOT),
+                                        p.reasons().stream().map(u::text).toList()))
+                .orElse(new Cell("", "", List.of()));
+    }
+
     private String page(Place place, long id, Model model, FormReader form) {
         List<FieldView.Option> species =
                 new ArrayList<>(List.of(new FieldView.Option("", "choose ...")));
@@ -196,7 +260,9 @@ class ResidentsController {
                                                                                         .toLowerCase(
                                                                                                 Locale
                                                                                                         .ROOT)))));
-        model.addAttribute("state", enclosures.get(place, id));
+        EnclosureState state = enclosures.get(place, id);
+        model.addAttribute("state", state);
+        addCompatibility(state, place.units(), model);
         model.addAttribute("clientId", form.typed("clientId"));
         model.addAttribute(
                 "fields",
