@@ -147,6 +147,7 @@ public final class AssessmentJson {
                                 })
                         .toList());
         map.put("school", f.school().map(school -> school.name()).orElse(""));
+        map.put("otherwise", f.otherwise());
         map.put("source", f.basis().words());
         return map;
     }

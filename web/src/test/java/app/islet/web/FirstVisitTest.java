@@ -113,6 +113,29 @@ class FirstVisitTest {
     }
 
     @Test
+    void another_school_judges_otherwise_and_says_so() {
+        Page page = Islet.running().owner();
+        page.navigate("/c/weir-mill/enclosures/1/build");
+        page.selectOption("#material", "SAND");
+        page.fill("#groundDepth", "2");
+        assertThat(page.locator(".finding[data-rule=harmful-ground] .source"))
+                .containsText(
+                        "School: Steady cold on a bare floor. Source: common practice, no source Not so by the school: Fine sand for adults.");
+        page.click("text=Save the design");
+        page.navigate("/c/weir-mill/enclosures/1/residents");
+        page.click("summary:has-text('Correct')");
+        page.selectOption("select[name=school]", "Fine sand for adults");
+        page.click(".correct button");
+        assertThat(page.locator(".resident")).containsText("Kept by: Fine sand for adults.");
+        page.navigate("/c/weir-mill/enclosures/1/review");
+        assertThat(page.locator(".finding[data-rule=harmful-ground]")).hasCount(0);
+        page.navigate("/c/weir-mill/enclosures/1/build");
+        page.selectOption("#material", "BARE");
+        page.fill("#groundDepth", "0");
+        page.click("text=Save the design");
+    }
+
+    @Test
     void the_review_says_what_fails_first_as_they_grow() {
         Page page = Islet.running().owner();
         page.navigate("/c/weir-mill/enclosures/5/review");

@@ -4,6 +4,7 @@ import app.islet.core.quantity.Range;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * All that is known of one species.
@@ -14,6 +15,7 @@ import java.util.Optional;
  * @param bodyWidthShare width of the body as a share of its length
  * @param stages in order of growth, the first from length 0
  * @param cautions what must be said of people, law and release
+ * @param otherSchools the same species as other schools keep it; none in those themselves
  */
 public record CareSheet(
         String id,
@@ -29,10 +31,12 @@ public record CareSheet(
         double bodyWidthShare,
         Growth growth,
         List<Stage> stages,
-        List<String> cautions) {
+        List<String> cautions,
+        List<CareSheet> otherSchools) {
     public CareSheet {
         stages = List.copyOf(stages);
         cautions = List.copyOf(cautions);
+        otherSchools = List.copyOf(otherSchools);
         if (stages.isEmpty() || stages.get(0).fromLengthCm() != 0) {
             throw new IllegalArgumentException("the first stage begins at length 0");
         }
@@ -47,6 +51,25 @@ public record CareSheet(
 
     public Optional<Stage> stage(String stageId) {
         return stages.stream().filter(s -> s.id().equals(stageId)).findFirst();
+    }
+
+    /**
+     * This species as a school keeps it; as the default school does where there is none of that
+     * name.
+     */
+    public CareSheet as(String schoolName) {
+        return otherSchools.stream()
+                .filter(other -> other.school().name().equals(schoolName))
+                .findFirst()
+                .orElse(this);
+    }
+
+    /** Names of all schools, the default first. */
+    public List<String> schoolNames() {
+        return Stream.concat(
+                        Stream.of(school.name()),
+                        otherSchools.stream().map(other -> other.school().name()))
+                .toList();
     }
 
     /** The stage of an animal {@code lengthCm} long. */

@@ -5,8 +5,11 @@ import app.islet.core.text.Fields;
 import app.islet.core.text.Node;
 
 import java.time.DayOfWeek;
+import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -20,10 +23,49 @@ public final class CareSheetReader {
      *     right
      */
     public static CareSheet read(String fileName, String yaml) {
-        return Fields.of(fileName, Node.yaml(fileName, yaml)).whole(CareSheetReader::sheet);
+        Node root = Node.yaml(fileName, yaml);
+        Map<String, Node> fields = new LinkedHashMap<>(root.fields());
+        Node schools = fields.remove("schools");
+        Node usual = root.fields().isEmpty() ? root : new Node(fields, root.line());
+        List<CareSheet> others =
+                schools == null
+                        ? List.of()
+                        : schools.items().stream()
+                                .map(school -> sheet(fileName, as(school, usual), List.of()))
+                                .toList();
+        return sheet(fileName, usual, others);
     }
 
-    private static CareSheet sheet(Fields f) {
+    private static CareSheet sheet(String fileName, Node root, List<CareSheet> others) {
+        return Fields.of(fileName, root).whole(f -> sheet(f, others));
+    }
+
+    /**
+     * The sheet as one school keeps the species: its own name and reason, its stages laid over the
+     * usual ones.
+     */
+    private static Node as(Node school, Node usual) {
+        Map<String, Node> own = new LinkedHashMap<>(school.fields());
+        Node changes = own.remove("stages");
+        Map<String, Node> left = new LinkedHashMap<>(changes == null ? Map.of() : changes.fields());
+        Map<String, Node> fields = new LinkedHashMap<>(usual.fields());
+        fields.put("school", new Node(own, school.line()));
+        Node stages = fields.get("stages");
+        if (stages != null) {
+            List<Node> laid = new ArrayList<>();
+            for (Node stage : stages.items()) {
+                Node id = stage.fields().get("id");
+                Node over = id == null ? null : left.remove(String.valueOf(id.value()));
+                laid.add(over == null ? stage : stage.under(over));
+            }
+            // A stage the species does not have goes on the end, where it is refused as incomplete.
+            laid.addAll(left.values());
+            fields.put("stages", new Node(laid, stages.line()));
+        }
+        return new Node(fields, usual.line());
+    }
+
+    private static CareSheet sheet(Fields f, List<CareSheet> others) {
         return new CareSheet(
                 f.text("id", 60),
                 f.text("name", 60),
@@ -44,7 +86,8 @@ public final class CareSheetReader {
                                         g.number("perYear", 0.01, 50, "1/year"),
                                         basis(g))),
                 f.groups("stages", 12, CareSheetReader::stage),
-                f.texts("cautions", 300));
+                f.texts("cautions", 300),
+                others);
     }
 
     private static Stage stage(Fields f) {

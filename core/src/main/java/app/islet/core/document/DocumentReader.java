@@ -187,9 +187,21 @@ public final class DocumentReader {
         int females = f.whole("females", 0, 1000, "animals", 0);
         var length = f.optionalNumber("lengthCm", 0.1, 300, "cm");
         var mass = f.optionalNumber("massG", 0.001, 500_000, "g");
+        Optional<String> school = f.optionalText("school", 60);
+        if (sheet.isPresent()
+                && school.isPresent()
+                && !sheet.get().schoolNames().contains(school.get())) {
+            f.problem(
+                    "school",
+                    "\"%s\" is not a school of %s; its schools are: %s"
+                            .formatted(
+                                    school.get(),
+                                    species,
+                                    String.join(", ", sheet.get().schoolNames())));
+        }
         if (sheet.isEmpty()) {
             throw new IllegalArgumentException("no care sheet");
         }
-        return new Resident(name, sheet.get(), count, males, females, length, mass, stage);
+        return new Resident(name, sheet.get(), count, males, females, length, mass, stage, school);
     }
 }

@@ -132,6 +132,7 @@ public final class DocumentWriter {
                         "females",
                         r.females());
         r.statedStage().ifPresent(stage -> map.put("stage", stage));
+        r.school().ifPresent(school -> map.put("school", school));
         r.lengthCm().ifPresent(cm -> map.put("lengthCm", number(cm)));
         r.massG().ifPresent(g -> map.put("massG", number(g)));
         return map;

@@ -11,22 +11,25 @@ import java.util.OptionalDouble;
  * One animal, or several of one species and size.
  *
  * @param name what the keeper calls it or them
+ * @param species its care sheet, with all schools
  * @param males of {@code count}, as far as known
  * @param females of {@code count}, as far as known
  * @param lengthCm length last measured, along what {@link
  *     app.islet.core.care.AnimalGroup#measure()} says
  * @param massG mass last weighed, each
  * @param statedStage the stage the keeper names; a measured length decides against it
+ * @param school the school they are kept by; the species' default where there is none
  */
 public record Resident(
         String name,
-        CareSheet sheet,
+        CareSheet species,
         int count,
         int males,
         int females,
         OptionalDouble lengthCm,
         OptionalDouble massG,
-        Optional<String> statedStage) {
+        Optional<String> statedStage,
+        Optional<String> school) {
     public Resident {
         if (count < 1 || males < 0 || females < 0 || males + females > count) {
             throw new IllegalArgumentException(
@@ -35,29 +38,61 @@ public record Resident(
         }
     }
 
+    /** Kept as the default school of the species keeps it. */
+    public Resident(
+            String name,
+            CareSheet species,
+            int count,
+            int males,
+            int females,
+            OptionalDouble lengthCm,
+            OptionalDouble massG,
+            Optional<String> statedStage) {
+        this(name, species, count, males, females, lengthCm, massG, statedStage, Optional.empty());
+    }
+
+    /** The care sheet that holds for these animals: that of the school they are kept by. */
+    public CareSheet sheet() {
+        return school.map(species::as).orElse(species);
+    }
+
+    /** The same animals kept by another school. */
+    public Resident by(String schoolName) {
+        return new Resident(
+                name,
+                species,
+                count,
+                males,
+                females,
+                lengthCm,
+                massG,
+                statedStage,
+                Optional.of(schoolName));
+    }
+
     /** The life stage: by measured length where there is one, else as stated, else the last. */
     public Stage stage() {
         if (lengthCm.isPresent()) {
-            return sheet.stageAt(lengthCm.getAsDouble());
+            return sheet().stageAt(lengthCm.getAsDouble());
         }
         return statedStage
-                .flatMap(sheet::stage)
-                .orElseGet(() -> sheet.stages().get(sheet.stages().size() - 1));
+                .flatMap(sheet()::stage)
+                .orElseGet(() -> sheet().stages().get(sheet().stages().size() - 1));
     }
 
     /** Measured length, or what is usual for the stage, cm. */
     public double bodyCm() {
-        return lengthCm.orElseGet(() -> sheet.typicalLengthCm(stage()));
+        return lengthCm.orElseGet(() -> sheet().typicalLengthCm(stage()));
     }
 
     /** Weighed mass, or the estimate from length, g. */
     public double bodyG() {
-        return massG.orElseGet(() -> sheet.massG(bodyCm()));
+        return massG.orElseGet(() -> sheet().massG(bodyCm()));
     }
 
     /** The same animals, grown as expected for {@code days}. */
     public Resident after(double days) {
-        double later = sheet.growth().lengthCm(bodyCm(), days);
+        double later = sheet().growth().lengthCm(bodyCm(), days);
         double growth = later / bodyCm();
         OptionalDouble mass =
                 massG.isPresent()
@@ -65,18 +100,19 @@ public record Resident(
                         : massG;
         return new Resident(
                 name,
-                sheet,
+                species,
                 count,
                 males,
                 females,
                 OptionalDouble.of(later),
                 mass,
-                Optional.empty());
+                Optional.empty(),
+                school);
     }
 
     /** As in {@code 2 axolotls (adult)}. */
     public String words() {
-        String animals = count == 1 ? sheet.name() : sheet.plural();
+        String animals = count == 1 ? sheet().name() : sheet().plural();
         return "%d %s (%s)"
                 .formatted(count, lowerFirst(animals), stage().name().toLowerCase(Locale.ROOT));
     }

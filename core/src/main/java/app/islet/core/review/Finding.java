@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param why what follows for the animal or the keeper
  * @param remedies the cheapest first
  * @param school the school the verdict follows
+ * @param otherwise names of the schools of that species that would not say so
  */
 public record Finding(
         String rule,
@@ -29,9 +30,16 @@ public record Finding(
         Phrase why,
         List<Remedy> remedies,
         Optional<School> school,
+        List<String> otherwise,
         Basis basis) {
     public Finding {
         remedies = List.copyOf(remedies);
+        otherwise = List.copyOf(otherwise);
+    }
+
+    /** The same finding, with the schools that would not make it. */
+    Finding otherwiseBy(List<String> schools) {
+        return new Finding(rule, severity, step, who, what, why, remedies, school, schools, basis);
     }
 
     static Builder by(Rule rule, Severity severity, Step step) {
@@ -88,7 +96,8 @@ public record Finding(
         }
 
         public Finding build() {
-            return new Finding(rule, severity, step, who, what, why, remedies, school, basis);
+            return new Finding(
+                    rule, severity, step, who, what, why, remedies, school, List.of(), basis);
         }
     }
 }

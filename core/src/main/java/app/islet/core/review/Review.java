@@ -1,5 +1,8 @@
 package app.islet.core.review;
 
+import app.islet.core.resident.Resident;
+
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.ServiceLoader;
@@ -20,11 +23,37 @@ public record Review(List<Finding> findings) {
         return new Review(
                 RULES.stream()
                         .flatMap(rule -> rule.judge(situation))
+                        .map(finding -> finding.otherwiseBy(dissenting(situation, finding)))
                         .sorted(
                                 Comparator.comparing(Finding::severity)
                                         .thenComparing(Finding::step)
                                         .thenComparing(Finding::rule))
                         .toList());
+    }
+
+    /** Schools by which the residents a finding concerns would not be judged so. */
+    private static List<String> dissenting(Situation situation, Finding finding) {
+        List<String> schools = new ArrayList<>();
+        for (Resident resident : situation.residents()) {
+            if (resident.name().equals(finding.who())) {
+                resident.species().schoolNames().stream()
+                        .filter(other -> !other.equals(resident.sheet().school().name()))
+                        .filter(other -> !says(situation, resident, other, finding))
+                        .forEach(schools::add);
+            }
+        }
+        return schools;
+    }
+
+    private static boolean says(
+            Situation situation, Resident resident, String school, Finding finding) {
+        List<Resident> residents =
+                situation.residents().stream().map(r -> r == resident ? r.by(school) : r).toList();
+        Situation asked = Situation.of(situation.enclosure(), residents, situation.date());
+        return RULES.stream()
+                .filter(rule -> rule.id().equals(finding.rule()))
+                .flatMap(rule -> rule.judge(asked))
+                .anyMatch(f -> f.who().equals(finding.who()) && f.severity() == finding.severity());
     }
 
     /** Every rule there is, by id. */

@@ -35,6 +35,32 @@ public record Node(@Nullable Object value, int line) {
             Pattern.compile("in '?reader'?, line (\\d+), column");
 
     /**
+     * This value with another laid over it: groups are merged field by field, anything else is
+     * replaced. Each part keeps the line it stands on, so that a mistake is found where it was
+     * written.
+     */
+    public Node under(Node over) {
+        if (!(value instanceof Map<?, ?>) || !(over.value instanceof Map<?, ?>)) {
+            return over;
+        }
+        Map<String, Node> merged = new LinkedHashMap<>(fields());
+        over.fields().forEach((name, node) -> merged.merge(name, node, Node::under));
+        return new Node(merged, line);
+    }
+
+    /** The fields of a group; none where this is no group. */
+    @SuppressWarnings("unchecked")
+    public Map<String, Node> fields() {
+        return value instanceof Map<?, ?> ? (Map<String, Node>) value : Map.of();
+    }
+
+    /** The items of a list; none where this is no list. */
+    @SuppressWarnings("unchecked")
+    public List<Node> items() {
+        return value instanceof List<?> ? (List<Node>) value : List.of();
+    }
+
+    /**
      * @throws UnreadableException if the text is not one JSON value
      */
     public static Node json(String name, String text) {

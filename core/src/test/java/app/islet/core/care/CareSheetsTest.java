@@ -172,4 +172,46 @@ class CareSheetsTest {
                 .hasMessageContaining("axolotl.yaml, line")
                 .hasMessageContaining(sentence);
     }
+
+    @Test
+    void a_school_changes_what_it_names_and_leaves_the_rest() {
+        CareSheet usual = LIBRARY.find("axolotl").orElseThrow();
+        CareSheet sand = usual.as("Fine sand for adults");
+        assertThat(usual.schoolNames())
+                .containsExactly(
+                        "Steady cold on a bare floor",
+                        "Fine sand for adults",
+                        "Twenty gallons first");
+        assertThat(sand.school().name()).isEqualTo("Fine sand for adults");
+        assertThat(usual.stageAt(22).needs().ground().never()).contains(GroundMaterial.SAND);
+        assertThat(sand.stageAt(22).needs().ground().never())
+                .containsExactlyInAnyOrder(GroundMaterial.GRAVEL, GroundMaterial.SOIL);
+        assertThat(sand.stageAt(8))
+                .as("a juvenile on sand is no school's")
+                .isEqualTo(usual.stageAt(8));
+        assertThat(sand.stageAt(22).needs().water()).isEqualTo(usual.stageAt(22).needs().water());
+        assertThat(usual.as("no such school")).isEqualTo(usual);
+    }
+
+    @Test
+    void a_school_that_is_written_wrong_is_refused_at_its_own_line() {
+        String sheet = axolotl();
+        assertThatThrownBy(
+                        () ->
+                                CareSheetReader.read(
+                                        "axolotl.yaml",
+                                        sheet.replace(
+                                                "never: [gravel, soil], why",
+                                                "never: [lava], why")))
+                .hasMessageContaining("axolotl.yaml, line 11")
+                .hasMessageContaining("\"lava\" is not one of");
+        assertThatThrownBy(
+                        () ->
+                                CareSheetReader.read(
+                                        "axolotl.yaml",
+                                        sheet.replace(
+                                                "      adult: {ground", "      elder: {ground")))
+                .isInstanceOf(UnreadableException.class)
+                .hasMessageContaining("/stages/3");
+    }
 }

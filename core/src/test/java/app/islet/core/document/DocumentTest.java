@@ -154,6 +154,20 @@ class DocumentTest {
     }
 
     @Test
+    void the_school_is_kept_and_an_unknown_one_refused() {
+        String by =
+                SOUND.replace("\"count\": 2", "\"count\": 2, \"school\": \"Fine sand for adults\"");
+        EnclosureDocument read = READER.read("tank", by);
+        assertThat(read.residents().get(0).sheet().school().name())
+                .isEqualTo("Fine sand for adults");
+        assertThat(DocumentWriter.write(read)).contains("\"school\" : \"Fine sand for adults\"");
+        assertThat(READER.read("tank", DocumentWriter.write(read))).isEqualTo(read);
+        assertThatThrownBy(() -> READER.read("tank", by.replace("Fine sand", "Fine mud")))
+                .hasMessageContaining(
+                        "/residents/0/school: \"Fine mud for adults\" is not a school of axolotl; its schools are: Steady cold");
+    }
+
+    @Test
     void all_that_is_wrong_is_said_at_once() {
         assertThatThrownBy(
                         () ->

@@ -414,6 +414,32 @@ class RulesTest {
     }
 
     @Test
+    void a_verdict_names_its_school_and_those_that_would_not_say_so() {
+        Enclosure sandy = with(axolotlTank(), new Ground(GroundMaterial.SAND, 2));
+        Finding sand = finding("harmful-ground", sandy, axolotls(2, 22)).orElseThrow();
+        assertThat(sand.school().orElseThrow().name()).isEqualTo("Steady cold on a bare floor");
+        assertThat(sand.otherwise()).containsExactly("Fine sand for adults");
+        assertThat(finding("harmful-ground", sandy, axolotls(2, 22).by("Fine sand for adults")))
+                .isEmpty();
+        assertThat(finding("harmful-ground", sandy, axolotls(2, 12)).orElseThrow().otherwise())
+                .as("no school keeps juveniles on sand")
+                .isEmpty();
+        Enclosure gravel = with(axolotlTank(), new Ground(GroundMaterial.GRAVEL, 2));
+        assertThat(finding("harmful-ground", gravel, axolotls(2, 22)).orElseThrow().otherwise())
+                .isEmpty();
+    }
+
+    @Test
+    void a_school_may_ask_for_more_too() {
+        Enclosure musks = with(sliderPool(), new Equipment.BaskingLamp(50, OptionalDouble.of(30)));
+        Resident usual = animals("common-musk", 1, 10);
+        assertThat(finding("no-basking-lamp", musks, usual)).isEmpty();
+        Finding cool = finding("no-basking-lamp", musks, usual.by("Hot spot")).orElseThrow();
+        assertThat(cool.school().orElseThrow().name()).isEqualTo("Hot spot");
+        assertThat(cool.otherwise()).containsExactly("Bottom walker with a mild spot");
+    }
+
+    @Test
     void the_worst_comes_first() {
         assertThat(review(tank(30, 30, 40, 39), HATCHLING))
                 .isSortedAccordingTo(Comparator.comparing(Finding::severity));

@@ -40,6 +40,7 @@ public record Answer(
             String why,
             List<RemedyView> remedies,
             String school,
+            String otherwise,
             String source) {}
 
     /**
@@ -193,6 +194,7 @@ public record Answer(
                                                         .orElse("")))
                         .toList(),
                 f.school().map(s -> s.name()).orElse(""),
+                String.join(", ", f.otherwise()),
                 f.basis().words());
     }
 

@@ -180,7 +180,8 @@ public class Enclosures {
                         r.females(),
                         newest(sizes, Measurement::lengthCm),
                         newest(sizes, Measurement::massG),
-                        Optional.ofNullable(r.statedStage())),
+                        Optional.ofNullable(r.statedStage()),
+                        Optional.ofNullable(r.school())),
                 sizes);
     }
 
@@ -321,10 +322,12 @@ public class Enclosures {
             String name,
             int count,
             int males,
-            int females) {
+            int females,
+            Optional<String> school) {
         place.require(Role.KEEPER);
         ResidentRecord record = resident(place, enclosureId, residentId);
-        record.describe(name, count, males, females, record.statedStage());
+        record.describe(name, count, males, females, record.statedStage())
+                .keepBy(school.orElse(null));
     }
 
     @Transactional

@@ -33,6 +33,7 @@ public class ResidentRecord {
     private int males;
     private int females;
     private @Nullable String statedStage;
+    private @Nullable String school;
     private LocalDate since;
     private @Nullable LocalDate leftOn;
     private UUID clientId;
@@ -57,6 +58,16 @@ public class ResidentRecord {
         this.females = newFemales;
         this.statedStage = stage;
         return this;
+    }
+
+    /** Chooses the school they are kept by; null for the default of the species. */
+    public ResidentRecord keepBy(@Nullable String newSchool) {
+        this.school = newSchool;
+        return this;
+    }
+
+    public @Nullable String school() {
+        return school;
     }
 
     public void leave(LocalDate day) {

@@ -113,7 +113,15 @@ class ResidentsController {
             model.addAttribute("correction", new Correction(residentId, form));
             return show(place, id, model);
         }
-        enclosures.describeResident(place, id, residentId, name, count, males, females);
+        enclosures.describeResident(
+                place,
+                id,
+                residentId,
+                name,
+                count,
+                males,
+                females,
+                Optional.of(form.typed("school")).filter(school -> !school.isEmpty()));
         flash.addFlashAttribute("saved", "Saved.");
         return "redirect:" + place.path("/enclosures/" + id + "/residents");
     }
