@@ -12,6 +12,8 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 
+import java.util.regex.Pattern;
+
 /** The first visit to an empty Islet, and residents as a keeper enters them. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class FirstVisitTest {
@@ -141,8 +143,7 @@ class FirstVisitTest {
         page.navigate("/c/weir-mill/enclosures/5/review");
         assertThat(page.locator("main")).containsText("In the next three years");
         assertThat(page.locator("#later li").first())
-                .containsText(
-                        java.util.regex.Pattern.compile("[A-Z][a-z]+ 20\\d\\d (Danger|Wrong) "));
+                .containsText(Pattern.compile("[A-Z][a-z]+ 20\\d\\d (Danger|Wrong) "));
     }
 
     @Test

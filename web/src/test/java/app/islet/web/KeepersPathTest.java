@@ -15,6 +15,8 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 
+import java.util.List;
+
 /**
  * The main job, as a keeper does it in the browser: from an empty room to a plan that follows the
  * animal.
@@ -174,7 +176,7 @@ class KeepersPathTest {
                   const send = () => fetch(form.action, { method: "POST", body }).then(r => r.status);
                   return (await Promise.all([send(), send()])).join(" ");
                 }""",
-                java.util.List.of(enclosure, task));
+                List.of(enclosure, task));
     }
 
     @Test
@@ -266,6 +268,16 @@ class KeepersPathTest {
         assertThat(page.locator(".headline")).containsText("gal of water");
         page.navigate(base + "/site");
         assertThat(page.locator("#summerDay")).hasValue("75.2");
+        page.navigate(base + "/build");
+        press(page, "Save the design");
+        String file = page.request().get(Islet.running().base() + base + "/document.json").text();
+        assertThat(file)
+                .as("saving in inches moves nothing")
+                .contains(
+                        "\"lengthCm\" : 121.92",
+                        "\"widthCm\" : 60.96",
+                        "\"heightCm\" : 25.4",
+                        "\"depthCm\" : 12.7");
         page.navigate(MILL + "/calculators/tank-volume?lengthCm=48&widthCm=24&heightCm=10");
         assertThat(page.locator(".results")).containsText("49.9 gal");
         page.navigate(MILL + "/collection");

@@ -38,87 +38,72 @@ final class DesignForm {
     static Map<String, String> typed(Enclosure e, UnitSystem units) {
         Map<String, String> typed = new LinkedHashMap<>();
         typed.put("name", e.name());
-        typed.put("length", cm(e.vessel().lengthCm(), units));
-        typed.put("width", cm(e.vessel().widthCm(), units));
-        typed.put("height", cm(e.vessel().heightCm(), units));
-        typed.put("depth", cm(e.water().depthCm(), units));
-        e.water().restBelowSurfaceCm().ifPresent(v -> typed.put("rest", cm(v, units)));
-        if (e.water().salinityPpt() > 0) {
-            typed.put("salt", FormReader.shown(e.water().salinityPpt(), Dimension.SALINITY, units));
-        }
         typed.put("material", e.ground().material().name());
-        typed.put("groundDepth", cm(e.ground().depthCm(), units));
+        typed.put("lid", e.lid().name());
+        e.platform().ifPresent(p -> typed.put("platform", "on"));
+        first(e, Equipment.Heater.class)
+                .ifPresent(h -> typed.put("guarded", h.guarded() ? "on" : ""));
+        first(e, Equipment.Filter.class)
+                .flatMap(Equipment.Filter::runningSince)
+                .ifPresent(day -> typed.put("filterSince", day.toString()));
+        first(e, Equipment.UvbLamp.class).ifPresent(l -> typed.put("uvb", "on"));
+        first(e, Equipment.UvbLamp.class)
+                .flatMap(Equipment.UvbLamp::fittedOn)
+                .ifPresent(day -> typed.put("uvbFitted", day.toString()));
+        numbers(e)
+                .forEach(
+                        (id, number) ->
+                                typed.put(
+                                        id,
+                                        FormReader.shown(number.si(), number.dimension(), units)));
+        return typed;
+    }
+
+    /**
+     * The numbers of a design by the field they stand in, exact: a field left as it was shown means
+     * just that number.
+     */
+    private static Map<String, Quantity> numbers(Enclosure e) {
+        Map<String, Quantity> numbers = new LinkedHashMap<>();
+        numbers.put("length", Quantity.cm(e.vessel().lengthCm()));
+        numbers.put("width", Quantity.cm(e.vessel().widthCm()));
+        numbers.put("height", Quantity.cm(e.vessel().heightCm()));
+        numbers.put("depth", Quantity.cm(e.water().depthCm()));
+        e.water().restBelowSurfaceCm().ifPresent(cm -> numbers.put("rest", Quantity.cm(cm)));
+        if (e.water().salinityPpt() > 0) {
+            numbers.put("salt", new Quantity(Dimension.SALINITY, e.water().salinityPpt()));
+        }
+        numbers.put("groundDepth", Quantity.cm(e.ground().depthCm()));
         e.land()
                 .ifPresent(
                         l -> {
-                            typed.put(
-                                    "landShare",
-                                    FormReader.shown(l.sharePercent(), Dimension.PERCENT, units));
-                            typed.put("landHeight", cm(l.heightCm(), units));
-                            typed.put("ramp", cm(l.rampCm(), units));
+                            numbers.put("landShare", Quantity.percent(l.sharePercent()));
+                            numbers.put("landHeight", Quantity.cm(l.heightCm()));
+                            numbers.put("ramp", Quantity.cm(l.rampCm()));
                         });
-        typed.put("lid", e.lid().name());
         e.platform()
                 .ifPresent(
                         p -> {
-                            typed.put("platform", "on");
-                            typed.put("platformLength", cm(p.lengthCm(), units));
-                            typed.put("platformWidth", cm(p.widthCm(), units));
+                            numbers.put("platformLength", Quantity.cm(p.lengthCm()));
+                            numbers.put("platformWidth", Quantity.cm(p.widthCm()));
                         });
         first(e, Equipment.Heater.class)
-                .ifPresent(
-                        h -> {
-                            typed.put(
-                                    "heater", FormReader.shown(h.powerW(), Dimension.POWER, units));
-                            typed.put("guarded", h.guarded() ? "on" : "");
-                        });
+                .ifPresent(h -> numbers.put("heater", Quantity.watts(h.powerW())));
         first(e, Equipment.HeatMat.class)
-                .ifPresent(
-                        m ->
-                                typed.put(
-                                        "mat",
-                                        FormReader.shown(m.powerW(), Dimension.POWER, units)));
+                .ifPresent(m -> numbers.put("mat", Quantity.watts(m.powerW())));
         first(e, Equipment.Chiller.class)
-                .ifPresent(
-                        c ->
-                                typed.put(
-                                        "chiller",
-                                        FormReader.shown(c.coolingW(), Dimension.POWER, units)));
+                .ifPresent(c -> numbers.put("chiller", Quantity.watts(c.coolingW())));
         first(e, Equipment.Fan.class)
-                .ifPresent(
-                        f ->
-                                typed.put(
-                                        "fan",
-                                        FormReader.shown(f.airSpeedMs(), Dimension.RATIO, units)));
+                .ifPresent(f -> numbers.put("fan", new Quantity(Dimension.RATIO, f.airSpeedMs())));
         first(e, Equipment.Filter.class)
-                .ifPresent(
-                        f -> {
-                            typed.put(
-                                    "filter", FormReader.shown(f.flowLph(), Dimension.FLOW, units));
-                            f.runningSince()
-                                    .ifPresent(day -> typed.put("filterSince", day.toString()));
-                        });
+                .ifPresent(f -> numbers.put("filter", Quantity.litresPerHour(f.flowLph())));
         first(e, Equipment.BaskingLamp.class)
                 .ifPresent(
                         l -> {
-                            typed.put("lamp", FormReader.shown(l.powerW(), Dimension.POWER, units));
-                            l.spotC()
-                                    .ifPresent(
-                                            c ->
-                                                    typed.put(
-                                                            "spot",
-                                                            FormReader.shown(
-                                                                    c,
-                                                                    Dimension.TEMPERATURE,
-                                                                    units)));
+                            numbers.put("lamp", Quantity.watts(l.powerW()));
+                            l.spotC().ifPresent(c -> numbers.put("spot", Quantity.celsius(c)));
                         });
-        first(e, Equipment.UvbLamp.class)
-                .ifPresent(
-                        l -> {
-                            typed.put("uvb", "on");
-                            l.fittedOn().ifPresent(day -> typed.put("uvbFitted", day.toString()));
-                        });
-        return typed;
+        return numbers;
     }
 
     /**
@@ -126,6 +111,7 @@ final class DesignForm {
      * has no field for stay.
      */
     static Optional<Enclosure> read(FormReader form, Enclosure base) {
+        form.keepExact(numbers(base));
         String name = form.text("name", 80, "a name");
         double length = form.number("length", Dimension.LENGTH, 1, MAX);
         double width = form.number("width", Dimension.LENGTH, 1, MAX);
@@ -317,10 +303,6 @@ final class DesignForm {
 
     private static <E extends Equipment> Optional<E> first(Enclosure e, Class<E> kind) {
         return e.all(kind).findFirst();
-    }
-
-    private static String cm(double cm, UnitSystem units) {
-        return FormReader.shown(cm, Dimension.LENGTH, units);
     }
 
     private static String text(double cm, FormReader form) {

@@ -1,6 +1,7 @@
 package app.islet.web.support;
 
 import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.quantity.UnitSystem;
 
@@ -10,6 +11,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -29,10 +31,19 @@ public final class FormReader {
     private final Map<String, String> typed;
     private final UnitSystem units;
     private final Map<String, String> errors = new LinkedHashMap<>();
+    private final Map<String, Quantity> exact = new HashMap<>();
 
     public FormReader(Map<String, String> typed, UnitSystem units) {
         this.typed = typed;
         this.units = units;
+    }
+
+    /**
+     * Numbers as they were when the form was shown: a field that still says the same means that
+     * number, not what its rounded text would turn back into.
+     */
+    public void keepExact(Map<String, Quantity> numbers) {
+        exact.putAll(numbers);
     }
 
     public UnitSystem units() {
@@ -78,6 +89,10 @@ public final class FormReader {
         if (!NUMBER.matcher(text).matches()) {
             refuse(id, "\"%s\" is not a number. It should be %s.".formatted(text, range));
             return OptionalDouble.empty();
+        }
+        Quantity before = exact.get(id);
+        if (before != null && text.equals(shown(before.si(), before.dimension(), units))) {
+            return OptionalDouble.of(before.si());
         }
         double value = dimension.toSi(Double.parseDouble(text.replace(',', '.')), units);
         // Half a unit of the last place shown: the edge of the range as written must itself be

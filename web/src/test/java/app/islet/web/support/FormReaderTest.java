@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -116,5 +117,15 @@ class FormReaderTest {
     void a_saved_number_stands_in_its_field_as_one_would_type_it(
             double si, Dimension dimension, UnitSystem units, String shown) {
         assertThat(FormReader.shown(si, dimension, units)).isEqualTo(shown);
+    }
+
+    @Test
+    void a_field_left_alone_keeps_its_exact_number_through_rounding() {
+        FormReader form = form("23.62", UnitSystem.US);
+        assertThat(form.number("x", Dimension.LENGTH, 1, 100))
+                .as("typed anew")
+                .isCloseTo(59.9948, within(1e-9));
+        form.keepExact(Map.of("x", Quantity.cm(60)));
+        assertThat(form.number("x", Dimension.LENGTH, 1, 100)).as("left as shown").isEqualTo(60);
     }
 }
