@@ -2,21 +2,15 @@ package app.islet.core.care;
 
 /** The animals Islet is for, and what keepers measure on each. */
 public enum AnimalGroup {
-    TURTLE("turtle", "carapace length"),
-    SALAMANDER("salamander", "total length"),
-    FROG("frog", "snout to vent"),
-    CRAB("crab", "carapace width");
+    TURTLE("carapace length"),
+    SALAMANDER("total length"),
+    FROG("snout to vent"),
+    CRAB("carapace width");
 
-    private final String word;
     private final String measure;
 
-    AnimalGroup(String word, String measure) {
-        this.word = word;
+    AnimalGroup(String measure) {
         this.measure = measure;
-    }
-
-    public String word() {
-        return word;
     }
 
     /** What the length of such an animal is measured along. */

@@ -2,11 +2,9 @@ package app.islet.core.care;
 
 import app.islet.core.quantity.Range;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /**
  * What an animal of one stage needs, in blocks that a rule can ask one by one. An absent block
@@ -169,24 +167,5 @@ public record Needs(
         NEVER,
         GUARDED,
         ANY
-    }
-
-    /** The blocks' bases in one list, for a page that shows how well founded a sheet is. */
-    public List<Basis> bases() {
-        return Stream.of(
-                        water.map(Temperature::basis),
-                        air.map(Temperature::basis),
-                        depth.map(Depth::basis),
-                        Optional.of(space.basis),
-                        Optional.of(land.basis),
-                        basking.map(Basking::basis),
-                        uv.map(Uv::basis),
-                        salinity.map(Salinity::basis),
-                        Optional.of(escape.basis),
-                        Optional.of(ground.basis),
-                        Optional.of(group.basis),
-                        filtration.map(Filtration::basis))
-                .flatMap(Optional::stream)
-                .toList();
     }
 }

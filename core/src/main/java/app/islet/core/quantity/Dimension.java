@@ -12,7 +12,6 @@ import java.util.Locale;
  */
 public enum Dimension {
     LENGTH("cm", "in", 1 / 2.54, 1),
-    LENGTH_MM("mm", "in", 1 / 25.4, 1),
     AREA("cm²", "in²", 1 / (2.54 * 2.54), 0),
     VOLUME("L", "gal", 1 / 3.785411784, 1),
     TEMPERATURE("°C", "°F", 1.8, 1) {
@@ -32,14 +31,12 @@ public enum Dimension {
     POWER("W", "W", 1, 0),
     FLOW("L/h", "gal/h", 1 / 3.785411784, 0),
     CONCENTRATION("mg/L", "mg/L", 1, 2),
-    SMALL_VOLUME("ml", "fl oz", 1 / 29.5735295625, 1),
     SALINITY("g/kg", "g/kg", 1, 1),
     PERCENT("%", "%", 1, 0),
     ANGLE("°", "°", 1, 0),
     COUNT("", "", 1, 0),
     /** A bare number such as the UV index or a turnover. */
     RATIO("", "", 1, 1),
-    HOURS("h", "h", 1, 1),
     MONTHS("months", "months", 1, 0),
     DAYS("days", "days", 1, 0);
 

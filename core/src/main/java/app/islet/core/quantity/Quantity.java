@@ -22,10 +22,6 @@ public record Quantity(Dimension dimension, double si) {
         return new Quantity(Dimension.TEMPERATURE, c);
     }
 
-    public static Quantity kelvins(double k) {
-        return new Quantity(Dimension.TEMPERATURE_DIFFERENCE, k);
-    }
-
     public static Quantity watts(double w) {
         return new Quantity(Dimension.POWER, w);
     }
