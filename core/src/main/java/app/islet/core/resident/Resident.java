@@ -110,6 +110,14 @@ public record Resident(
                 school);
     }
 
+    /**
+     * Whether the other fits its mouth, by the widest prey it swallows against the other's width.
+     */
+    public boolean swallows(Resident other) {
+        return bodyCm() * sheet().mouthShare()
+                >= other.bodyCm() * Math.min(1, other.sheet().bodyWidthShare());
+    }
+
     /** As in {@code 2 axolotls (adult)}. */
     public String words() {
         String animals = count == 1 ? sheet().name() : sheet().plural();

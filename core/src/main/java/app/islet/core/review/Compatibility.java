@@ -94,7 +94,7 @@ public record Compatibility(List<Shared> shared, List<Pair> pairs) {
         Resident big = a.bodyCm() >= b.bodyCm() ? a : b;
         Resident small = big == a ? b : a;
         boolean same = a.sheet().id().equals(b.sheet().id());
-        if (swallows(big, small)) {
+        if (big.swallows(small)) {
             dangers.add(
                     Phrase.of(
                             "{} ({}) fits the mouth of {} ({}).",
@@ -150,17 +150,12 @@ public record Compatibility(List<Shared> shared, List<Pair> pairs) {
         return r.stage().needs().group().most() == 1;
     }
 
-    private static boolean swallows(Resident big, Resident small) {
-        return big.bodyCm() * big.sheet().mouthShare()
-                >= small.bodyCm() * Math.min(1, small.sheet().bodyWidthShare());
-    }
-
     /** One fits the other's mouth not now but when both have grown for some years. */
     private static Optional<Phrase> later(Resident big, Resident small) {
         for (int months = 1; months <= MONTHS_AHEAD; months++) {
             Resident thenBig = big.after(months * DAYS_PER_MONTH);
             Resident thenSmall = small.after(months * DAYS_PER_MONTH);
-            if (!swallows(big, small) && swallows(thenBig, thenSmall)) {
+            if (!big.swallows(small) && thenBig.swallows(thenSmall)) {
                 return Optional.of(
                         Phrase.of(
                                 "In about {} {} will fit the mouth of {}.",

@@ -26,12 +26,10 @@ public final class OneEatsAnother implements Rule {
                 if (big == small || small.bodyCm() >= big.bodyCm()) {
                     continue;
                 }
-                double mouth = big.bodyCm() * big.sheet().mouthShare();
-                double body = small.bodyCm() * Math.min(1, small.sheet().bodyWidthShare());
                 double ratio = small.bodyCm() / big.bodyCm();
                 boolean same = big.sheet().id().equals(small.sheet().id());
                 double needed = Math.max(same ? 0 : 0.5, big.stage().needs().group().sizeRatio());
-                if (mouth >= body) {
+                if (big.swallows(small)) {
                     found.add(
                             finding(Severity.DANGER, Step.RESIDENTS)
                                     .who(small)
