@@ -1,6 +1,7 @@
 // Entry point of every page: brings each behaviour to the hooks it finds. The pages work without it.
 import { enhance as keys } from "./part/keys.js";
 import { enhance as once } from "./part/once.js";
+import { enhance as print } from "./part/print.js";
 import { enhance as preview } from "./bench/preview.js";
 
-for (const enhance of [keys, once, preview]) enhance(document);
+for (const enhance of [keys, once, print, preview]) enhance(document);

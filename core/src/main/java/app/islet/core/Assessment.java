@@ -7,6 +7,7 @@ import app.islet.core.plan.Planner;
 import app.islet.core.plan.Purchase;
 import app.islet.core.plan.Shopping;
 import app.islet.core.resident.Resident;
+import app.islet.core.review.Acceptance;
 import app.islet.core.review.Review;
 import app.islet.core.review.Situation;
 import app.islet.core.survey.Survey;
@@ -35,6 +36,16 @@ public record Assessment(
                 Planner.plan(situation),
                 Shopping.list(situation),
                 ammonia(residents));
+    }
+
+    /** The same, with the keeper's acceptances laid over the findings. */
+    public Assessment accepting(List<Acceptance> acceptances) {
+        return new Assessment(
+                situation,
+                review.accepting(acceptances, situation.date()),
+                plan,
+                shopping,
+                ammoniaGPerDay);
     }
 
     public Enclosure enclosure() {

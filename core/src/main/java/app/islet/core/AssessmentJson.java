@@ -133,16 +133,19 @@ public final class AssessmentJson {
                                 r -> {
                                     Map<String, Object> remedy = new LinkedHashMap<>();
                                     remedy.put("text", r.text().text(UnitSystem.METRIC));
-                                    r.change()
-                                            .ifPresent(
-                                                    change ->
-                                                            remedy.put(
-                                                                    "change",
-                                                                    Map.of(
-                                                                            "field",
-                                                                            change.field(),
-                                                                            "value",
-                                                                            change.value())));
+                                    if (!r.changes().isEmpty()) {
+                                        remedy.put(
+                                                "changes",
+                                                r.changes().stream()
+                                                        .map(
+                                                                change ->
+                                                                        Map.of(
+                                                                                "field",
+                                                                                change.field(),
+                                                                                "value",
+                                                                                change.value()))
+                                                        .toList());
+                                    }
                                     return remedy;
                                 })
                         .toList());

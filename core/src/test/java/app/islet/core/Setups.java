@@ -1,16 +1,15 @@
 package app.islet.core;
 
 import app.islet.core.care.CareLibrary;
-import app.islet.core.care.GroundMaterial;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Ground;
+import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Vessel;
-import app.islet.core.enclosure.Water;
 import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Review;
@@ -33,81 +32,34 @@ public final class Setups {
             double heightCm,
             double depthCm,
             Equipment... equipment) {
-        return new Enclosure(
-                "Tank",
-                new Vessel(lengthCm, widthCm, heightCm),
-                new Water(depthCm, OptionalDouble.empty()),
-                new Ground(GroundMaterial.BARE, 0),
-                Optional.empty(),
-                Lid.MESH,
-                Optional.empty(),
-                List.of(equipment),
-                Site.LIVING_ROOM);
+        return Enclosure.bare("Tank", new Vessel(lengthCm, widthCm, heightCm), depthCm)
+                .with(Lid.MESH)
+                .with(equipment);
     }
 
     public static Enclosure with(Enclosure e, Land land) {
-        return new Enclosure(
-                e.name(),
-                e.vessel(),
-                e.water(),
-                e.ground(),
-                Optional.of(land),
-                e.lid(),
-                e.platform(),
-                e.equipment(),
-                e.site());
+        return e.with(land);
     }
 
     public static Enclosure with(Enclosure e, Lid lid) {
-        return new Enclosure(
-                e.name(),
-                e.vessel(),
-                e.water(),
-                e.ground(),
-                e.land(),
-                lid,
-                e.platform(),
-                e.equipment(),
-                e.site());
+        return e.with(lid);
     }
 
     public static Enclosure with(Enclosure e, Ground ground) {
-        return new Enclosure(
-                e.name(),
-                e.vessel(),
-                e.water(),
-                ground,
-                e.land(),
-                e.lid(),
-                e.platform(),
-                e.equipment(),
-                e.site());
+        return e.with(ground);
     }
 
     public static Enclosure with(Enclosure e, Platform platform) {
-        return new Enclosure(
-                e.name(),
-                e.vessel(),
-                e.water(),
-                e.ground(),
-                e.land(),
-                e.lid(),
-                Optional.of(platform),
-                e.equipment(),
-                e.site());
+        return e.with(platform);
     }
 
     public static Enclosure with(Enclosure e, Equipment... equipment) {
-        return new Enclosure(
-                e.name(),
-                e.vessel(),
-                e.water(),
-                e.ground(),
-                e.land(),
-                e.lid(),
-                e.platform(),
-                List.of(equipment),
-                e.site());
+        return e.with(equipment);
+    }
+
+    /** Hides for as many, open on all sides. */
+    public static Enclosure hides(Enclosure e, int count) {
+        return e.with(e.furnishings().with(new Hides(count, 0)));
     }
 
     public static Site steady(double c) {
@@ -116,8 +68,15 @@ public final class Setups {
 
     /** Two grown axolotls in a cool, bare tank: nothing wrong with it. */
     public static Enclosure axolotlTank() {
-        return tank(100, 50, 45, 32, new Equipment.Filter(300, Optional.of(TODAY.minusYears(1))))
-                .withSite(steady(17.5));
+        return hides(
+                tank(
+                                100,
+                                50,
+                                45,
+                                32,
+                                new Equipment.Filter(300, Optional.of(TODAY.minusYears(1)), true))
+                        .withSite(steady(17.5)),
+                2);
     }
 
     public static Resident axolotls(int count, double lengthCm) {
@@ -135,9 +94,11 @@ public final class Setups {
                                         40,
                                         new Equipment.Heater(400, true),
                                         new Equipment.Filter(
-                                                1200, Optional.of(TODAY.minusYears(1))),
+                                                1200, Optional.of(TODAY.minusYears(1)), true),
                                         new Equipment.BaskingLamp(75, OptionalDouble.of(32)),
-                                        new Equipment.UvbLamp(Optional.of(TODAY.minusDays(30))))
+                                        new Equipment.UvbLamp(
+                                                Optional.of(TODAY.minusDays(30)),
+                                                OptionalDouble.of(25)))
                                 .withSite(steady(21)),
                         new Platform(50, 40)),
                 Lid.MESH);

@@ -63,15 +63,13 @@ export function enhance(root) {
   /** A remedy is for the design as typed: it is sent with the form, so that typing not yet saved is not lost. */
   function apply(event) {
     const remedy = event.target;
-    if (!remedy.closest("#answer")) return;
+    if (!remedy.closest("#answer") || !remedy.elements.changes) return;
     event.preventDefault();
-    for (const name of ["field", "value"]) {
-      const hidden = root.createElement("input");
-      hidden.type = "hidden";
-      hidden.name = name === "field" ? "applyField" : "applyValue";
-      hidden.value = remedy.elements[name].value;
-      form.append(hidden);
-    }
+    const hidden = root.createElement("input");
+    hidden.type = "hidden";
+    hidden.name = "applyChanges";
+    hidden.value = remedy.elements.changes.value;
+    form.append(hidden);
     form.submit();
   }
 

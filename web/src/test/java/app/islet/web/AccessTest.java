@@ -132,6 +132,12 @@ class AccessTest {
                     "/enclosures/2/build",
                     "/enclosures/2/remedy",
                     "/enclosures/2/move",
+                    "/enclosures/2/accept",
+                    "/enclosures/2/reopen",
+                    "/care/axolotl/copy",
+                    "/care/axolotl/school",
+                    "/care/axolotl/numbers",
+                    "/care/import",
                     "/enclosures/2/residents",
                     "/enclosures/2/site",
                     "/rooms",
@@ -147,8 +153,14 @@ class AccessTest {
                                                     FormData.create()
                                                             .set("_csrf", csrf)
                                                             .set("room", "1")
-                                                            .set("field", "/water/depthCm")
-                                                            .set("value", "1")));
+                                                            .set("changes", "/water/depthCm=1")
+                                                            .set("rule", "floor-load")
+                                                            .set("reason", "none")
+                                                            .set("askAgain", "2099-01-01")
+                                                            .set("name", "Ours")
+                                                            .set(
+                                                                    "school",
+                                                                    "Fine sand for adults")));
             assertThat(answer.status()).as(path).isEqualTo(403);
         }
         page.navigate("/c/weir-mill/enclosures/new");

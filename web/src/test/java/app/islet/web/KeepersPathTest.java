@@ -1,5 +1,8 @@
 package app.islet.web;
 
+import static app.islet.web.support.Hands.enclosure;
+import static app.islet.web.support.Hands.press;
+
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -9,7 +12,6 @@ import app.islet.web.support.Islet;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.SelectOption;
 
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -24,26 +26,6 @@ import java.util.List;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class KeepersPathTest {
     private static final String MILL = "/c/weir-mill";
-
-    private static void press(Page page, String name) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
-                .click();
-    }
-
-    private static String enclosure(Page page, String name, String l, String w, String h) {
-        page.navigate(MILL + "/rooms/new");
-        page.fill("#roomName", "Room of " + name);
-        page.fill("#summerDay", "24");
-        page.fill("#winterNight", "16");
-        press(page, "Save the room");
-        page.fill("#name", name);
-        page.selectOption("#room", new SelectOption().setLabel("Room of " + name));
-        page.fill("#length", l);
-        page.fill("#width", w);
-        page.fill("#height", h);
-        press(page, "Make it, then say who lives there");
-        return page.url().replace(Islet.running().base(), "").replace("/residents", "");
-    }
 
     @Test
     void from_an_empty_room_to_a_plan_that_follows_the_animal() {

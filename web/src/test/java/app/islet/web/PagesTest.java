@@ -38,6 +38,8 @@ class PagesTest {
                     "/calculators/tank-volume?lengthCm=60&widthCm=30&heightCm=30",
                     "/care",
                     "/care/slider",
+                    "/care/import",
+                    "/care/axolotl-own/numbers",
                     "/collection",
                     "/enclosures/new",
                     "/rooms/new",
@@ -45,6 +47,8 @@ class PagesTest {
                     "/enclosures/5/site",
                     "/enclosures/5/build",
                     "/enclosures/3/review",
+                    "/enclosures/8/review",
+                    "/enclosures/8/report",
                     "/enclosures/5/plan",
                     "/enclosures/5/records");
 

@@ -9,11 +9,9 @@ import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Ground;
-import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Vessel;
-import app.islet.core.enclosure.Water;
 import app.islet.core.resident.Resident;
 import app.islet.web.account.Person;
 import app.islet.web.account.PersonRepository;
@@ -81,18 +79,13 @@ class StoreTest {
     }
 
     private static Enclosure design(String name) {
-        return new Enclosure(
-                name,
-                new Vessel(150, 60, 60),
-                new Water(30, OptionalDouble.empty()),
-                new Ground(GroundMaterial.SAND, 3),
-                Optional.empty(),
-                Lid.NONE,
-                Optional.of(new Platform(40, 30)),
-                List.of(
+        return Enclosure.bare(name, new Vessel(150, 60, 60), 30)
+                .with(new Ground(GroundMaterial.SAND, 3))
+                .with(new Platform(40, 30))
+                .with(
                         new Equipment.Heater(200, true),
-                        new Equipment.UvbLamp(Optional.of(DAY.minusDays(200)))),
-                Site.LIVING_ROOM);
+                        new Equipment.UvbLamp(
+                                Optional.of(DAY.minusDays(200)), OptionalDouble.of(30)));
     }
 
     private static long tank(String name) {
@@ -250,7 +243,7 @@ class StoreTest {
                 .anyMatch(f -> f.rule().equals("uvb-aged"));
         ROUNDS.settle(place, id, "replace-tube", DAY, 1, false, "", UUID.randomUUID());
         assertThat(ENCLOSURES.get(place, id).design().all(Equipment.UvbLamp.class))
-                .containsExactly(new Equipment.UvbLamp(Optional.of(DAY)));
+                .containsExactly(new Equipment.UvbLamp(Optional.of(DAY), OptionalDouble.of(30)));
         assertThat(ENCLOSURES.get(place, id).assessment().review().findings())
                 .noneMatch(f -> f.rule().equals("uvb-aged"));
     }

@@ -3,22 +3,25 @@ package app.islet.core.care;
 /**
  * How far a number can be trusted.
  *
- * @param source the publication; empty unless the kind is {@link Kind#PUBLISHED}
+ * @param source the publication, or the keeper's reason; empty where the kind is {@link
+ *     Kind#PRACTICE} or {@link Kind#MEMORY}
  */
 public record Basis(Kind kind, String source) {
     public enum Kind {
         PUBLISHED,
         PRACTICE,
-        MEMORY
+        MEMORY,
+        KEEPER
     }
 
     public static final Basis PRACTICE = new Basis(Kind.PRACTICE, "");
     public static final Basis MEMORY = new Basis(Kind.MEMORY, "");
 
     public Basis {
-        if ((kind == Kind.PUBLISHED) == source.isBlank()) {
+        boolean named = kind == Kind.PUBLISHED || kind == Kind.KEEPER;
+        if (named == source.isBlank()) {
             throw new IllegalArgumentException(
-                    "a published basis names its source, the others do not");
+                    "a published basis names its source and a keeper's its reason, the others do not");
         }
     }
 
@@ -26,8 +29,14 @@ public record Basis(Kind kind, String source) {
         return new Basis(Kind.PUBLISHED, source);
     }
 
+    /** A number the keeper set, and why. */
+    public static Basis keeper(String reason) {
+        return new Basis(Kind.KEEPER, reason);
+    }
+
     /**
-     * Reads {@code practice}, {@code memory} or {@code published: the source}.
+     * Reads {@code practice}, {@code memory}, {@code published: the source} or {@code keeper: the
+     * reason}.
      *
      * @throws IllegalArgumentException if it is none of these
      */
@@ -41,8 +50,12 @@ public record Basis(Kind kind, String source) {
         if (text.startsWith("published:")) {
             return published(text.substring("published:".length()).strip());
         }
+        if (text.startsWith("keeper:")) {
+            return keeper(text.substring("keeper:".length()).strip());
+        }
         throw new IllegalArgumentException(
-                "\"%s\" is not practice, memory or published: SOURCE".formatted(text));
+                "\"%s\" is not practice, memory, published: SOURCE or keeper: REASON"
+                        .formatted(text));
     }
 
     /** As shown beside a verdict. */
@@ -51,6 +64,7 @@ public record Basis(Kind kind, String source) {
             case PUBLISHED -> source;
             case PRACTICE -> "common practice, no source";
             case MEMORY -> "from memory, unchecked";
+            case KEEPER -> "set by the keeper: " + source;
         };
     }
 }

@@ -51,6 +51,26 @@ public final class CareLibrary {
         return Bundled.LIBRARY;
     }
 
+    /** These sheets and a keeper's own beside them. */
+    public CareLibrary and(Collection<CareSheet> own) {
+        List<CareSheet> both = new ArrayList<>(sheets.values());
+        both.addAll(own);
+        return of(both);
+    }
+
+    /**
+     * The text of a sheet that ships with Islet.
+     *
+     * @throws IllegalArgumentException if there is none of that id
+     */
+    public static String bundledText(String id) {
+        String text = Bundled.TEXTS.get(id);
+        if (text == null) {
+            throw new IllegalArgumentException("no sheet \"%s\" ships with Islet".formatted(id));
+        }
+        return text;
+    }
+
     public Collection<CareSheet> all() {
         return Collections.unmodifiableCollection(sheets.values());
     }
@@ -60,6 +80,7 @@ public final class CareLibrary {
     }
 
     private static final class Bundled {
+        static final Map<String, String> TEXTS = new LinkedHashMap<>();
         static final CareLibrary LIBRARY = of(load());
 
         private static List<CareSheet> load() {
@@ -86,9 +107,10 @@ public final class CareLibrary {
             try (Stream<Path> files = Files.list(folder)) {
                 for (Path file :
                         files.filter(f -> f.toString().endsWith(".yaml")).sorted().toList()) {
-                    found.add(
-                            CareSheetReader.read(
-                                    file.getFileName().toString(), Files.readString(file)));
+                    String text = Files.readString(file);
+                    CareSheet sheet = CareSheetReader.read(file.getFileName().toString(), text);
+                    TEXTS.put(sheet.id(), text);
+                    found.add(sheet);
                 }
             } catch (UncheckedIOException e) {
                 throw e.getCause();

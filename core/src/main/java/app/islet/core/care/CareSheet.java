@@ -1,7 +1,5 @@
 package app.islet.core.care;
 
-import app.islet.core.quantity.Range;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -9,33 +7,32 @@ import java.util.stream.Stream;
 /**
  * All that is known of one species.
  *
- * @param massAt10Cm mass of an animal 10 cm long, g; others follow with the cube of their length.
- *     An estimate, until the keeper weighs the animal
- * @param mouthShare widest prey it swallows, as a share of its own length
- * @param bodyWidthShare width of the body as a share of its length
+ * @param basedOn the sheet this one was copied from, where a keeper wrote it
  * @param stages in order of growth, the first from length 0
- * @param cautions what must be said of people, law and release
+ * @param law what must be said of law and release, in general terms
+ * @param mistakes what newcomers get wrong
  * @param otherSchools the same species as other schools keep it; none in those themselves
  */
 public record CareSheet(
         String id,
+        Optional<String> basedOn,
         String name,
         String plural,
         String scientificName,
         AnimalGroup group,
         School school,
-        Range lifespanYears,
-        double adultLengthCm,
-        double massAt10Cm,
-        double mouthShare,
-        double bodyWidthShare,
+        Lifespan lifespan,
+        Body body,
         Growth growth,
         List<Stage> stages,
-        List<String> cautions,
+        People people,
+        List<LawNote> law,
+        List<String> mistakes,
         List<CareSheet> otherSchools) {
     public CareSheet {
         stages = List.copyOf(stages);
-        cautions = List.copyOf(cautions);
+        law = List.copyOf(law);
+        mistakes = List.copyOf(mistakes);
         otherSchools = List.copyOf(otherSchools);
         if (stages.isEmpty() || stages.get(0).fromLengthCm() != 0) {
             throw new IllegalArgumentException("the first stage begins at length 0");
@@ -47,6 +44,11 @@ public record CareSheet(
                                 .formatted(stages.get(i).id()));
             }
         }
+    }
+
+    /** The species as such: a keeper's copy is of the kind it was copied from. */
+    public String kind() {
+        return basedOn.orElse(id);
     }
 
     public Optional<Stage> stage(String stageId) {
@@ -96,11 +98,10 @@ public record CareSheet(
     public double typicalLengthCm(Stage stage) {
         return next(stage)
                 .map(n -> (stage.fromLengthCm() + n.fromLengthCm()) / 2)
-                .orElse(Math.max(adultLengthCm, stage.fromLengthCm()));
+                .orElse(Math.max(body.adultLengthCm(), stage.fromLengthCm()));
     }
 
-    /** Estimated mass, g: isometric, so with the cube of length. */
-    public double massG(double lengthCm) {
-        return massAt10Cm * Math.pow(lengthCm / 10, 3);
+    public boolean hasHazard(Hazard hazard) {
+        return people.hazards().contains(hazard);
     }
 }

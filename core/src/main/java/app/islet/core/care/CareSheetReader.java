@@ -1,11 +1,11 @@
 package app.islet.core.care;
 
-import app.islet.core.quantity.Range;
 import app.islet.core.text.Fields;
 import app.islet.core.text.Node;
 
 import java.time.DayOfWeek;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,6 +16,9 @@ import java.util.Set;
 
 /** Reads a care sheet from its YAML text. */
 public final class CareSheetReader {
+    /** Longest statement of what a number rests on, characters. */
+    static final int MAX_BASIS = 300;
+
     private CareSheetReader() {}
 
     /**
@@ -68,16 +71,14 @@ public final class CareSheetReader {
     private static CareSheet sheet(Fields f, List<CareSheet> others) {
         return new CareSheet(
                 f.text("id", 60),
+                f.optionalText("basedOn", 60),
                 f.text("name", 60),
                 f.text("plural", 60),
                 f.text("scientificName", 80),
                 f.choice("group", AnimalGroup.class),
                 f.group("school", s -> new School(s.text("name", 60), s.text("reason", 300))),
-                f.range("lifespanYears", 0, 150, "years"),
-                f.number("adultLengthCm", 0.2, 300, "cm"),
-                f.number("massAt10Cm", 1, 2000, "g"),
-                f.number("mouthShare", 0, 1, ""),
-                f.number("bodyWidthShare", 0.05, 2, ""),
+                f.group("lifespan", l -> new Lifespan(l.range("years", 0, 150, "years"), basis(l))),
+                f.group("body", CareSheetReader::body),
                 f.group(
                         "growth",
                         g ->
@@ -86,21 +87,51 @@ public final class CareSheetReader {
                                         g.number("perYear", 0.01, 50, "1/year"),
                                         basis(g))),
                 f.groups("stages", 12, CareSheetReader::stage),
-                f.texts("cautions", 300),
+                f.group(
+                        "people",
+                        p ->
+                                new People(
+                                        p.text("handling", 300),
+                                        Set.copyOf(p.choices("hazards", Hazard.class)),
+                                        basis(p))),
+                f.groups("law", 12, CareSheetReader::law),
+                f.texts("mistakes", 300),
                 others);
+    }
+
+    private static Body body(Fields f) {
+        return new Body(
+                f.number("adultLengthCm", 0.2, 300, "cm"),
+                f.number("massAt10Cm", 1, 2000, "g"),
+                f.number("mouthShare", 0, 1, ""),
+                f.number("headShare", 0, 1, ""),
+                f.number("widthShare", 0.05, 2, ""),
+                f.number("heightShare", 0.02, 2, ""),
+                basis(f));
+    }
+
+    private static LawNote law(Fields f) {
+        return new LawNote(
+                f.choice("kind", LawNote.Kind.class),
+                f.text("text", 300),
+                f.optionalNumber("belowCm", 0.1, 300, "cm"),
+                basis(f));
     }
 
     private static Stage stage(Fields f) {
         return new Stage(
                 f.text("id", 40),
                 f.text("name", 40),
-                f.number("fromLengthCm", 0, 300, "cm"),
+                recognised(f),
                 f.choice("life", Life.class),
                 f.flag("adult", false),
-                f.text("signs", 300),
                 needs(f),
                 f.groups("foods", 20, CareSheetReader::food),
                 f.texts("neverFoods", 120),
+                f.groups(
+                        "supplements",
+                        10,
+                        x -> new Supplement(x.text("name", 80), rhythm(x), basis(x))),
                 f.group(
                         "upkeep",
                         u ->
@@ -110,13 +141,55 @@ public final class CareSheetReader {
                                         u.whole("changeDays", 1, 365, "days"),
                                         u.whole("rinseDays", 0, 365, "days"),
                                         u.whole("testDays", 0, 365, "days"),
+                                        u.optionalNumber("largePercent", 1, 100, "%"),
+                                        u.whole("largeDays", 0, 365, "days", 0),
+                                        u.whole("newMediaDays", 0, 365, "days", 0),
+                                        u.whole("bathDays", 0, 365, "days", 0),
                                         basis(u))));
+    }
+
+    private static Stage.Recognised recognised(Fields f) {
+        Stage.Recognised recognised =
+                f.group(
+                        "recognised",
+                        r ->
+                                new Stage.Recognised(
+                                        r.number("fromLengthCm", 0, 300, "cm"),
+                                        r.optionalRange("ageMonths", 0, 1200, "months"),
+                                        r.text("signs", 300),
+                                        basis(r)));
+        // The sheet asks its stages for their lengths before anybody asks it for its problems.
+        return recognised == null
+                ? new Stage.Recognised(0, Optional.empty(), "", Basis.MEMORY)
+                : recognised;
     }
 
     private static Needs needs(Fields f) {
         return new Needs(
                 f.optionalGroup("water", CareSheetReader::temperature),
                 f.optionalGroup("air", CareSheetReader::temperature),
+                f.optionalGroup(
+                        "humidity",
+                        h ->
+                                new Needs.Humidity(
+                                        h.range("percent", 0, 100, "%"),
+                                        h.range("tolerated", 0, 100, "%"),
+                                        basis(h))),
+                f.optionalGroup(
+                        "chemistry",
+                        c ->
+                                new Needs.Chemistry(
+                                        c.range("ph", 3, 11, ""),
+                                        c.optionalRange("hardnessDh", 0, 60, "°dH"),
+                                        c.flag("onlySpring", false),
+                                        basis(c))),
+                f.optionalGroup(
+                        "oxygen",
+                        o ->
+                                new Needs.Oxygen(
+                                        o.number("leastMgPerL", 0, 15, "mg/L"),
+                                        o.flag("gills", false),
+                                        basis(o))),
                 f.optionalGroup("depth", CareSheetReader::depth),
                 f.group("space", CareSheetReader::space),
                 f.group("land", CareSheetReader::land),
@@ -131,12 +204,41 @@ public final class CareSheetReader {
                         "uv",
                         u ->
                                 new Needs.Uv(
-                                        u.whole("zone", 1, 4, ""),
-                                        u.range("uvi", 0, 15, ""),
+                                        UvZone.of(u.whole("zone", 1, 4, "")),
+                                        u.group(
+                                                "tube",
+                                                t ->
+                                                        new Needs.Tube(
+                                                                t.whole("months", 1, 36, "months"),
+                                                                basis(t))),
                                         basis(u))),
+                f.optionalGroup(
+                        "daylight",
+                        d ->
+                                new Needs.Daylight(
+                                        d.range("hours", 0, 24, "h"),
+                                        d.flag("dim", false),
+                                        basis(d))),
                 f.optionalGroup(
                         "salinity",
                         x -> new Needs.Salinity(x.range("ppt", 0, 45, "g/kg"), basis(x))),
+                f.optionalGroup(
+                        "pools",
+                        p ->
+                                new Needs.Pools(
+                                        p.flag("fresh", false),
+                                        p.flag("salt", false),
+                                        p.number("depthCm", 0, 50, "cm"),
+                                        basis(p))),
+                f.group(
+                        "shelter",
+                        x ->
+                                new Needs.Shelter(
+                                        x.number("hidesPerAnimal", 0, 10, ""),
+                                        x.flag("rests", false),
+                                        x.whole("waysOut", 0, 20, ""),
+                                        basis(x))),
+                f.group("moves", CareSheetReader::moves),
                 f.group(
                         "escape",
                         e ->
@@ -162,17 +264,40 @@ public final class CareSheetReader {
     }
 
     private static Needs.Temperature temperature(Fields f) {
-        Range ideal = f.range("ideal", -2, 50, "°C");
-        Range tolerated = f.range("tolerated", -2, 50, "°C");
-        Range harm = f.range("harm", -5, 60, "°C");
-        if (ideal.min() < tolerated.min()
-                || ideal.max() > tolerated.max()
-                || tolerated.min() < harm.min()
-                || tolerated.max() > harm.max()) {
-            f.problem(
-                    "the ideal range must lie within the tolerated one, and that within the one beyond which harm begins");
-        }
-        return new Needs.Temperature(ideal, tolerated, harm, basis(f));
+        return new Needs.Temperature(
+                f.range("ideal", -2, 50, "°C"),
+                f.range("tolerated", -2, 50, "°C"),
+                f.range("harm", -5, 60, "°C"),
+                f.group(
+                        "stands",
+                        x ->
+                                new Needs.Stands(
+                                        x.number("days", 0, 365, "days"),
+                                        x.number("harmHours", 0, 1000, "h"),
+                                        basis(x))),
+                f.optionalGroup(
+                        "night", x -> new Needs.Night(x.range("dropK", 0, 20, "K"), basis(x))),
+                basis(f));
+    }
+
+    private static Moves moves(Fields f) {
+        Map<Surface, Double> slopes =
+                f.group(
+                        "slopeDeg",
+                        x -> {
+                            Map<Surface, Double> map = new EnumMap<>(Surface.class);
+                            for (Surface surface : Surface.values()) {
+                                map.put(surface, x.number(Fields.written(surface), 0, 90, "°"));
+                            }
+                            return map;
+                        });
+        return new Moves(
+                slopes == null ? Map.of() : slopes,
+                f.number("stepShare", 0, 5, ""),
+                f.number("jumpShare", 0, 20, ""),
+                f.number("underMinutes", 0, 10_000, "minutes"),
+                f.number("currentCmS", 0, 200, "cm/s"),
+                basis(f));
     }
 
     private static Needs.Depth depth(Fields f) {
@@ -201,7 +326,6 @@ public final class CareSheetReader {
     private static Needs.Land land(Fields f) {
         return new Needs.Land(
                 f.range("sharePercent", 0, 100, "%"),
-                f.optionalNumber("maxSlopeDeg", 0, 90, "°").orElse(90),
                 f.optionalNumber("minDepthCm", 0, 200, "cm").orElse(0),
                 f.optionalNumber("eggDepthCm", 0, 200, "cm").orElse(0),
                 f.flag("necessary", false),
@@ -215,6 +339,7 @@ public final class CareSheetReader {
                 f.optionalNumber("femalesPerMale", 0, 50, "").orElse(0),
                 f.flag("malesFight", false),
                 f.optionalNumber("sizeRatio", 0, 1, "").orElse(0),
+                f.optionalChoice("temper", Temper.class).orElse(Temper.CALM),
                 basis(f));
     }
 
@@ -250,10 +375,12 @@ public final class CareSheetReader {
         return new Rhythm(days, every, perDay);
     }
 
-    private static Basis basis(Fields f) {
-        Optional<String> text = f.optionalText("basis", 300);
+    static Basis basis(Fields f) {
+        Optional<String> text = f.optionalText("basis", MAX_BASIS);
         if (text.isEmpty()) {
-            f.problem("basis", "this is missing: practice, memory or published: SOURCE");
+            f.problem(
+                    "basis",
+                    "this is missing: practice, memory, published: SOURCE or keeper: REASON");
             return Basis.MEMORY;
         }
         try {

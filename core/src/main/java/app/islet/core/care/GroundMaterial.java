@@ -11,7 +11,8 @@ public enum GroundMaterial {
     GRAVEL("gravel", 1.5),
     LARGE_STONES("stones larger than the head", 1.5),
     SOIL("soil", 0.8),
-    COCONUT_AND_SAND("sand and coconut fibre", 1.1);
+    COCONUT_AND_SAND("sand and coconut fibre", 1.1),
+    MOSS("sphagnum and moss", 0.1);
 
     private final String words;
     private final double kgPerL;

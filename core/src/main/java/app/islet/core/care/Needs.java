@@ -14,12 +14,19 @@ import java.util.Set;
 public record Needs(
         Optional<Temperature> water,
         Optional<Temperature> air,
+        Optional<Humidity> humidity,
+        Optional<Chemistry> chemistry,
+        Optional<Oxygen> oxygen,
         Optional<Depth> depth,
         Space space,
         Land land,
         Optional<Basking> basking,
         Optional<Uv> uv,
+        Optional<Daylight> daylight,
         Optional<Salinity> salinity,
+        Optional<Pools> pools,
+        Shelter shelter,
+        Moves moves,
         Escape escape,
         Ground ground,
         Group group,
@@ -28,10 +35,86 @@ public record Needs(
 
     /**
      * @param idealC range aimed at, °C
-     * @param toleratedC range stood without harm for days, °C
+     * @param toleratedC range stood for a time, °C
      * @param harmC range outside which harm follows within hours, °C
      */
-    public record Temperature(Range idealC, Range toleratedC, Range harmC, Basis basis) {}
+    public record Temperature(
+            Range idealC,
+            Range toleratedC,
+            Range harmC,
+            Stands stands,
+            Optional<Night> night,
+            Basis basis) {
+        public Temperature {
+            if (!(toleratedC.contains(idealC) && harmC.contains(toleratedC))) {
+                throw new IllegalArgumentException(
+                        "the ideal range must lie within the tolerated one, and that within the one beyond which harm begins");
+            }
+        }
+    }
+
+    /**
+     * How long it stands what is not ideal.
+     *
+     * @param days outside the ideal range, within the tolerated one
+     * @param harmHours outside the range beyond which harm begins
+     */
+    public record Stands(double days, double harmHours, Basis basis) {}
+
+    /**
+     * @param dropK how much cooler the night is wanted, K
+     */
+    public record Night(Range dropK, Basis basis) {}
+
+    /**
+     * Relative humidity of the air over the land, %.
+     *
+     * @param tolerated range outside which it dries out or falls ill
+     */
+    public record Humidity(Range percent, Range tolerated, Basis basis) {
+        public Humidity {
+            if (!tolerated.contains(percent)) {
+                throw new IllegalArgumentException(
+                        "the wanted humidity must lie within the tolerated one");
+            }
+        }
+    }
+
+    /**
+     * @param ph range the water may have
+     * @param hardnessDh total hardness, German degrees; absent where salt decides
+     * @param onlySpring whether nothing but spring water is used
+     */
+    public record Chemistry(
+            Range ph, Optional<Range> hardnessDh, boolean onlySpring, Basis basis) {}
+
+    /**
+     * @param leastMgPerL dissolved oxygen below which it suffers
+     * @param gills whether it lives by gills and skin
+     */
+    public record Oxygen(double leastMgPerL, boolean gills, Basis basis) {}
+
+    /**
+     * @param hours day length, least and most
+     * @param dim whether it flees bright light
+     */
+    public record Daylight(Range hours, boolean dim, Basis basis) {}
+
+    /**
+     * Bowls or pools beside the main water.
+     *
+     * @param fresh whether it must find fresh water
+     * @param salt whether it must find salt water too
+     * @param depthCm depth it must be able to sink into
+     */
+    public record Pools(boolean fresh, boolean salt, double depthCm, Basis basis) {}
+
+    /**
+     * @param hidesPerAnimal places to be out of sight
+     * @param rests whether it needs a rest under the surface
+     * @param waysOut separate ways out of the water, so that none can be held
+     */
+    public record Shelter(double hidesPerAnimal, boolean rests, int waysOut, Basis basis) {}
 
     /**
      * Depth of water over the ground, cm.
@@ -94,14 +177,12 @@ public record Needs(
 
     /**
      * @param sharePercent share of the footprint that must be dry land, least and most
-     * @param maxSlopeDeg steepest slope it walks up out of the water
      * @param minDepthCm depth of ground it digs in, 0 where it does not
      * @param eggDepthCm depth of ground an adult female needs to lay in, 0 where she needs none
      * @param necessary whether an animal without dry land is in danger
      */
     public record Land(
             Range sharePercent,
-            double maxSlopeDeg,
             double minDepthCm,
             double eggDepthCm,
             boolean necessary,
@@ -114,10 +195,20 @@ public record Needs(
     public record Basking(Range spotC, double hoursPerDay, Basis basis) {}
 
     /**
-     * @param zone UV zone of Baines et al. 2016, 1 to 4
-     * @param uvi UV index range of that zone where it basks
+     * @param zone the zone it is counted to
+     * @param tube when a tube is spent
      */
-    public record Uv(int zone, Range uvi, Basis basis) {}
+    public record Uv(UvZone zone, Tube tube, Basis basis) {
+        /** UV index wanted where it basks. */
+        public Range uvi() {
+            return zone.most();
+        }
+    }
+
+    /**
+     * @param months how long a UVB tube serves before it is replaced
+     */
+    public record Tube(int months, Basis basis) {}
 
     /**
      * @param freeboardCm from the highest foothold, the water line included, to the rim when there
@@ -143,6 +234,7 @@ public record Needs(
      * @param malesFight whether two males are one too many
      * @param sizeRatio an animal shorter than this share of another's length may be bitten or
      *     eaten; 0 where safe
+     * @param temper how it treats others
      */
     public record Group(
             int least,
@@ -150,6 +242,7 @@ public record Needs(
             double femalesPerMale,
             boolean malesFight,
             double sizeRatio,
+            Temper temper,
             Basis basis) {}
 
     /**

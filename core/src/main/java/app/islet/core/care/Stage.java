@@ -1,27 +1,47 @@
 package app.islet.core.care;
 
+import app.islet.core.quantity.Range;
+
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One stage of a life.
  *
- * @param fromLengthCm shortest length at which an animal counts as being in this stage
- * @param signs how a keeper recognises it without a ruler
+ * @param recognised how a keeper tells that an animal is in it
  * @param adult whether it can breed
+ * @param neverFoods kinds of food that harm it, as {@link Fodder#kind} names them
  */
 public record Stage(
         String id,
         String name,
-        double fromLengthCm,
+        Recognised recognised,
         Life life,
         boolean adult,
-        String signs,
         Needs needs,
         List<Food> foods,
         List<String> neverFoods,
+        List<Supplement> supplements,
         Upkeep upkeep) {
     public Stage {
         foods = List.copyOf(foods);
         neverFoods = List.copyOf(neverFoods);
+        supplements = List.copyOf(supplements);
+    }
+
+    /**
+     * @param fromLengthCm shortest length at which an animal counts as being in this stage
+     * @param ageMonths usual age, from and to
+     * @param signs how it is told without a ruler
+     */
+    public record Recognised(
+            double fromLengthCm, Optional<Range> ageMonths, String signs, Basis basis) {}
+
+    public double fromLengthCm() {
+        return recognised.fromLengthCm();
+    }
+
+    public String signs() {
+        return recognised.signs();
     }
 }

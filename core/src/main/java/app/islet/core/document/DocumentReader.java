@@ -2,25 +2,37 @@ package app.islet.core.document;
 
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
+import app.islet.core.care.Fodder;
 import app.islet.core.care.GroundMaterial;
+import app.islet.core.care.Plant;
 import app.islet.core.care.Stage;
+import app.islet.core.enclosure.Chemistry;
+import app.islet.core.enclosure.Conditions;
+import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Ground;
+import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
+import app.islet.core.enclosure.Stones;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.Water;
+import app.islet.core.enclosure.WaterSource;
 import app.islet.core.resident.Resident;
 import app.islet.core.text.Fields;
 import app.islet.core.text.Node;
 import app.islet.core.text.Problem;
 import app.islet.core.text.UnreadableException;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Reads an enclosure document. Whatever is not as docs/format.md says is refused with its place.
@@ -89,7 +101,11 @@ public final class DocumentReader {
                                         w.number("depthCm", 0, Vessel.MAX_CM, "cm"),
                                         w.optionalNumber(
                                                 "restBelowSurfaceCm", 0, Vessel.MAX_CM, "cm"),
-                                        w.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0))),
+                                        w.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
+                                        new Chemistry(
+                                                w.optionalNumber("ph", 3, 11, ""),
+                                                w.optionalNumber("hardnessDh", 0, 60, "°dH"),
+                                                w.optionalChoice("source", WaterSource.class)))),
                 f.group(
                         "ground",
                         g ->
@@ -111,7 +127,70 @@ public final class DocumentReader {
                                         p.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
                                         p.number("widthCm", 1, Vessel.MAX_CM, "cm"))),
                 f.groups("equipment", MAX_DEVICES, DocumentReader::device),
+                f.optionalGroup("furnishings", DocumentReader::furnishings)
+                        .orElse(Furnishings.NONE),
+                f.optionalGroup(
+                                "conditions",
+                                c ->
+                                        new Conditions(
+                                                c.optionalNumber("humidityPercent", 0, 100, "%"),
+                                                c.optionalNumber("lightHours", 0, 24, "h"),
+                                                c.optionalNumber("lidGapCm", 0, 100, "cm")))
+                        .orElse(Conditions.UNKNOWN),
                 f.optionalGroup("site", DocumentReader::site).orElse(Site.LIVING_ROOM));
+    }
+
+    private static Furnishings furnishings(Fields f) {
+        return new Furnishings(
+                f.optionalGroup(
+                        "hides",
+                        h ->
+                                new Hides(
+                                        h.whole("count", 1, 500, ""),
+                                        h.optionalNumber("openingCm", 0, 200, "cm").orElse(0))),
+                f.optionalGroup(
+                        "stones",
+                        x ->
+                                new Stones(
+                                        x.number("topCm", 0, Vessel.MAX_CM, "cm"),
+                                        x.optionalNumber("gapCm", 0, 200, "cm").orElse(0),
+                                        x.choice("footing", Stones.Footing.class))),
+                f.texts("plants", 40).stream().flatMap(id -> plant(f, id).stream()).toList(),
+                f.groups(
+                        "dishes",
+                        20,
+                        d ->
+                                new Dish(
+                                        d.number("depthCm", 0.1, 100, "cm"),
+                                        d.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
+                                        d.flag("slope", false))),
+                f.whole("furtherWaysOut", 0, 100, "", 0));
+    }
+
+    private static Optional<Plant> plant(Fields f, String id) {
+        Optional<Plant> plant = Plant.find(id);
+        if (plant.isEmpty()) {
+            f.problem(
+                    "plants",
+                    "there is no plant \"%s\"; there are: %s"
+                            .formatted(id, ids(Plant.all().stream().map(Plant::id))));
+        }
+        return plant;
+    }
+
+    private static Optional<Fodder> food(Fields f, String id) {
+        Optional<Fodder> food = Fodder.find(id);
+        if (food.isEmpty()) {
+            f.problem(
+                    "alsoFed",
+                    "there is no food \"%s\"; there are: %s"
+                            .formatted(id, ids(Fodder.all().stream().map(Fodder::id))));
+        }
+        return food;
+    }
+
+    private static String ids(Stream<String> all) {
+        return all.sorted().collect(Collectors.joining(", "));
     }
 
     private static Site site(Fields f) {
@@ -121,7 +200,9 @@ public final class DocumentReader {
                 f.number("winterDayC", -20, 50, "°C"),
                 f.number("winterNightC", -20, 50, "°C"),
                 f.optionalNumber("humidityPercent", 0, 100, "%")
-                        .orElse(Site.LIVING_ROOM.humidityPercent()));
+                        .orElse(Site.LIVING_ROOM.humidityPercent()),
+                f.optionalFlag("residualCurrentDevice"),
+                f.flag("smallChildren", false));
     }
 
     /** The kinds of device, as written in the field {@code kind}. */
@@ -132,7 +213,8 @@ public final class DocumentReader {
         FAN,
         FILTER,
         BASKING_LAMP,
-        UVB_LAMP
+        UVB_LAMP,
+        AIR_STONE
     }
 
     private static Equipment device(Fields f) {
@@ -145,12 +227,18 @@ public final class DocumentReader {
             case FAN -> new Equipment.Fan(f.number("airSpeedMs", 0.1, 5, "m/s"));
             case FILTER ->
                     new Equipment.Filter(
-                            f.number("flowLph", 0, 100_000, "L/h"), f.optionalDate("runningSince"));
+                            f.number("flowLph", 0, 100_000, "L/h"),
+                            f.optionalDate("runningSince"),
+                            f.flag("guarded", false));
             case BASKING_LAMP ->
                     new Equipment.BaskingLamp(
                             f.number("powerW", 1, 1000, "W"),
                             f.optionalNumber("spotC", 0, 120, "°C"));
-            case UVB_LAMP -> new Equipment.UvbLamp(f.optionalDate("fittedOn"));
+            case UVB_LAMP ->
+                    new Equipment.UvbLamp(
+                            f.optionalDate("fittedOn"),
+                            f.optionalNumber("distanceCm", 1, 300, "cm"));
+            case AIR_STONE -> new Equipment.AirStone();
         };
     }
 
@@ -199,9 +287,23 @@ public final class DocumentReader {
                                     species,
                                     String.join(", ", sheet.get().schoolNames())));
         }
+        Optional<LocalDate> arrivedOn = f.optionalDate("arrivedOn");
+        List<Fodder> alsoFed =
+                f.texts("alsoFed", 40).stream().flatMap(id -> food(f, id).stream()).toList();
         if (sheet.isEmpty()) {
             throw new IllegalArgumentException("no care sheet");
         }
-        return new Resident(name, sheet.get(), count, males, females, length, mass, stage, school);
+        return new Resident(
+                name,
+                sheet.get(),
+                count,
+                males,
+                females,
+                length,
+                mass,
+                stage,
+                school,
+                arrivedOn,
+                alsoFed);
     }
 }

@@ -1,7 +1,13 @@
 package app.islet.core.document;
 
+import app.islet.core.care.Fodder;
+import app.islet.core.care.Plant;
+import app.islet.core.enclosure.Chemistry;
+import app.islet.core.enclosure.Conditions;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Furnishings;
+import app.islet.core.enclosure.Site;
 import app.islet.core.resident.Resident;
 import app.islet.core.text.Fields;
 
@@ -43,6 +49,10 @@ public final class DocumentWriter {
         if (e.water().salinityPpt() > 0) {
             water.put("salinityPpt", number(e.water().salinityPpt()));
         }
+        Chemistry chemistry = e.water().chemistry();
+        chemistry.ph().ifPresent(ph -> water.put("ph", number(ph)));
+        chemistry.hardnessDh().ifPresent(dh -> water.put("hardnessDh", number(dh)));
+        chemistry.source().ifPresent(source -> water.put("source", Fields.written(source)));
         root.put("water", water);
         root.put(
                 "ground",
@@ -71,21 +81,87 @@ public final class DocumentWriter {
                                         "platform",
                                         group("lengthCm", p.lengthCm(), "widthCm", p.widthCm())));
         root.put("equipment", e.equipment().stream().map(DocumentWriter::device).toList());
-        root.put(
-                "site",
-                group(
-                        "summerDayC",
-                        e.site().summerDayC(),
-                        "summerNightC",
-                        e.site().summerNightC(),
-                        "winterDayC",
-                        e.site().winterDayC(),
-                        "winterNightC",
-                        e.site().winterNightC(),
-                        "humidityPercent",
-                        e.site().humidityPercent()));
+        if (!e.furnishings().equals(Furnishings.NONE)) {
+            root.put("furnishings", furnishings(e.furnishings()));
+        }
+        if (!e.conditions().equals(Conditions.UNKNOWN)) {
+            root.put("conditions", conditions(e.conditions()));
+        }
+        root.put("site", site(e.site()));
         root.put("residents", document.residents().stream().map(DocumentWriter::resident).toList());
         return root;
+    }
+
+    private static Map<String, Object> site(Site site) {
+        Map<String, Object> map =
+                group(
+                        "summerDayC",
+                        site.summerDayC(),
+                        "summerNightC",
+                        site.summerNightC(),
+                        "winterDayC",
+                        site.winterDayC(),
+                        "winterNightC",
+                        site.winterNightC(),
+                        "humidityPercent",
+                        site.humidityPercent());
+        site.residualCurrentDevice().ifPresent(there -> map.put("residualCurrentDevice", there));
+        if (site.smallChildren()) {
+            map.put("smallChildren", true);
+        }
+        return map;
+    }
+
+    private static Map<String, Object> furnishings(Furnishings f) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        f.hides()
+                .ifPresent(
+                        h ->
+                                map.put(
+                                        "hides",
+                                        group("count", h.count(), "openingCm", h.openingCm())));
+        f.stones()
+                .ifPresent(
+                        x ->
+                                map.put(
+                                        "stones",
+                                        group(
+                                                "topCm",
+                                                x.topCm(),
+                                                "gapCm",
+                                                x.gapCm(),
+                                                "footing",
+                                                Fields.written(x.footing()))));
+        if (!f.plants().isEmpty()) {
+            map.put("plants", f.plants().stream().map(Plant::id).toList());
+        }
+        if (!f.dishes().isEmpty()) {
+            map.put(
+                    "dishes",
+                    f.dishes().stream()
+                            .map(
+                                    d ->
+                                            group(
+                                                    "depthCm",
+                                                    d.depthCm(),
+                                                    "salinityPpt",
+                                                    d.salinityPpt(),
+                                                    "slope",
+                                                    d.slope()))
+                            .toList());
+        }
+        if (f.furtherWaysOut() > 0) {
+            map.put("furtherWaysOut", f.furtherWaysOut());
+        }
+        return map;
+    }
+
+    private static Map<String, Object> conditions(Conditions c) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        c.humidityPercent().ifPresent(percent -> map.put("humidityPercent", number(percent)));
+        c.lightHours().ifPresent(hours -> map.put("lightHours", number(hours)));
+        c.lidGapCm().ifPresent(cm -> map.put("lidGapCm", number(cm)));
+        return map;
     }
 
     private static Map<String, Object> device(Equipment device) {
@@ -104,6 +180,9 @@ public final class DocumentWriter {
         if (device instanceof Equipment.Filter filter) {
             Map<String, Object> map = group("kind", "filter", "flowLph", filter.flowLph());
             filter.runningSince().ifPresent(day -> map.put("runningSince", day.toString()));
+            if (filter.guarded()) {
+                map.put("guarded", true);
+            }
             return map;
         }
         if (device instanceof Equipment.BaskingLamp lamp) {
@@ -111,11 +190,13 @@ public final class DocumentWriter {
             lamp.spotC().ifPresent(c -> map.put("spotC", number(c)));
             return map;
         }
-        Map<String, Object> map = group("kind", "uvb-lamp");
-        ((Equipment.UvbLamp) device)
-                .fittedOn()
-                .ifPresent(day -> map.put("fittedOn", day.toString()));
-        return map;
+        if (device instanceof Equipment.UvbLamp lamp) {
+            Map<String, Object> map = group("kind", "uvb-lamp");
+            lamp.fittedOn().ifPresent(day -> map.put("fittedOn", day.toString()));
+            lamp.distanceCm().ifPresent(cm -> map.put("distanceCm", number(cm)));
+            return map;
+        }
+        return group("kind", "air-stone");
     }
 
     private static Map<String, Object> resident(Resident r) {
@@ -135,6 +216,10 @@ public final class DocumentWriter {
         r.school().ifPresent(school -> map.put("school", school));
         r.lengthCm().ifPresent(cm -> map.put("lengthCm", number(cm)));
         r.massG().ifPresent(g -> map.put("massG", number(g)));
+        r.arrivedOn().ifPresent(day -> map.put("arrivedOn", day.toString()));
+        if (!r.alsoFed().isEmpty()) {
+            map.put("alsoFed", r.alsoFed().stream().map(Fodder::id).toList());
+        }
         return map;
     }
 

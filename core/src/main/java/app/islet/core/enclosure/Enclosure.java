@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -18,6 +19,8 @@ public record Enclosure(
         Lid lid,
         Optional<Platform> platform,
         List<Equipment> equipment,
+        Furnishings furnishings,
+        Conditions conditions,
         Site site) {
     public Enclosure {
         equipment = List.copyOf(equipment);
@@ -32,6 +35,22 @@ public record Enclosure(
                     "the land would be %s cm high, but the vessel is only %s cm high"
                             .formatted(plain(land.get().heightCm()), plain(vessel.heightCm())));
         }
+    }
+
+    /** An open vessel of fresh water, bare and without a device, in an ordinary room. */
+    public static Enclosure bare(String name, Vessel vessel, double depthCm) {
+        return new Enclosure(
+                name,
+                vessel,
+                new Water(depthCm, OptionalDouble.empty()),
+                Ground.NONE,
+                Optional.empty(),
+                Lid.NONE,
+                Optional.empty(),
+                List.of(),
+                Furnishings.NONE,
+                Conditions.UNKNOWN,
+                Site.LIVING_ROOM);
     }
 
     private static String plain(double cm) {
@@ -51,12 +70,61 @@ public record Enclosure(
         return all(kind).findAny().isPresent();
     }
 
+    /** Places where an animal can leave the water. */
+    public int waysOut() {
+        return (land.isPresent() ? 1 : 0)
+                + (platform.isPresent() ? 1 : 0)
+                + furnishings.furtherWaysOut();
+    }
+
     public Enclosure withName(String newName) {
-        return new Enclosure(newName, vessel, water, ground, land, lid, platform, equipment, site);
+        return edit(draft -> draft.name = newName);
     }
 
     public Enclosure withSite(Site newSite) {
-        return new Enclosure(name, vessel, water, ground, land, lid, platform, equipment, newSite);
+        return edit(draft -> draft.site = newSite);
+    }
+
+    public Enclosure with(Water newWater) {
+        return edit(draft -> draft.water = newWater);
+    }
+
+    public Enclosure with(Ground newGround) {
+        return edit(draft -> draft.ground = newGround);
+    }
+
+    public Enclosure with(Land newLand) {
+        return edit(draft -> draft.land = Optional.of(newLand));
+    }
+
+    public Enclosure with(Lid newLid) {
+        return edit(draft -> draft.lid = newLid);
+    }
+
+    public Enclosure with(Platform newPlatform) {
+        return edit(draft -> draft.platform = Optional.of(newPlatform));
+    }
+
+    public Enclosure with(Furnishings newFurnishings) {
+        return edit(draft -> draft.furnishings = newFurnishings);
+    }
+
+    public Enclosure with(Conditions newConditions) {
+        return edit(draft -> draft.conditions = newConditions);
+    }
+
+    /** This design with these devices and no others. */
+    public Enclosure with(Equipment... devices) {
+        return edit(draft -> draft.equipment = List.of(devices));
+    }
+
+    /** This design with all of the numbers changed, one after the other. */
+    public Enclosure with(List<Change> changes) {
+        Enclosure changed = this;
+        for (Change change : changes) {
+            changed = changed.with(change);
+        }
+        return changed;
     }
 
     /** This design with one number changed. */
@@ -66,16 +134,26 @@ public record Enclosure(
             case "/vessel/lengthCm" -> with(new Vessel(v, vessel.widthCm(), vessel.heightCm()));
             case "/vessel/widthCm" -> with(new Vessel(vessel.lengthCm(), v, vessel.heightCm()));
             case "/vessel/heightCm" -> with(new Vessel(vessel.lengthCm(), vessel.widthCm(), v));
-            case "/water/depthCm" ->
-                    with(new Water(v, water.restBelowSurfaceCm(), water.salinityPpt()));
-            case "/water/restBelowSurfaceCm" ->
-                    with(new Water(water.depthCm(), OptionalDouble.of(v), water.salinityPpt()));
-            case "/water/salinityPpt" ->
-                    with(new Water(water.depthCm(), water.restBelowSurfaceCm(), v));
+            case "/water/depthCm" -> with(water.withDepthCm(v));
+            case "/water/restBelowSurfaceCm" -> with(water.withRestBelowSurfaceCm(v));
+            case "/water/salinityPpt" -> with(water.withSalinityPpt(v));
+            case "/ground/depthCm" -> with(new Ground(ground.material(), v));
             case "/land/sharePercent" -> with(new Land(v, landOr().heightCm(), landOr().rampCm()));
             case "/land/heightCm" -> with(new Land(landOr().sharePercent(), v, landOr().rampCm()));
             case "/land/rampCm" -> with(new Land(landOr().sharePercent(), landOr().heightCm(), v));
             case "/platform/sideCm" -> with(new Platform(v, v));
+            case "/furnishings/hides/count" ->
+                    with(furnishings.with(new Hides((int) v, hidesOr().openingCm())));
+            case "/furnishings/hides/openingCm" ->
+                    with(furnishings.with(new Hides(hidesOr().count(), v)));
+            case "/furnishings/stones/topCm" ->
+                    with(furnishings.with(new Stones(v, stonesOr().gapCm(), stonesOr().footing())));
+            case "/furnishings/stones/gapCm" ->
+                    with(furnishings.with(new Stones(stonesOr().topCm(), v, stonesOr().footing())));
+            case "/furnishings/furtherWaysOut" -> with(furnishings.withFurtherWaysOut((int) v));
+            case "/conditions/humidityPercent" -> with(conditions.withHumidityPercent(v));
+            case "/conditions/lightHours" -> with(conditions.withLightHours(v));
+            case "/conditions/lidGapCm" -> with(conditions.withLidGapCm(v));
             case "/equipment/heater/powerW" ->
                     replacing(Equipment.Heater.class, new Equipment.Heater(v, true));
             case "/equipment/heat-mat/powerW" ->
@@ -85,11 +163,19 @@ public record Enclosure(
             case "/equipment/filter/flowLph" ->
                     replacing(
                             Equipment.Filter.class,
-                            new Equipment.Filter(
-                                    v,
-                                    all(Equipment.Filter.class)
-                                            .findFirst()
-                                            .flatMap(Equipment.Filter::runningSince)));
+                            first(Equipment.Filter.class)
+                                    .map(
+                                            f ->
+                                                    new Equipment.Filter(
+                                                            v, f.runningSince(), f.guarded()))
+                                    .orElse(new Equipment.Filter(v, Optional.empty(), true)));
+            case "/equipment/uvb-lamp/distanceCm" ->
+                    replacing(
+                            Equipment.UvbLamp.class,
+                            new Equipment.UvbLamp(
+                                    first(Equipment.UvbLamp.class)
+                                            .flatMap(Equipment.UvbLamp::fittedOn),
+                                    OptionalDouble.of(v)));
             default ->
                     throw new IllegalArgumentException(
                             "there is no number called " + change.field());
@@ -98,7 +184,16 @@ public record Enclosure(
 
     /** This design with a tube fitted on {@code day} in place of the old one. */
     public Enclosure withNewTube(LocalDate day) {
-        return replacing(Equipment.UvbLamp.class, new Equipment.UvbLamp(Optional.of(day)));
+        OptionalDouble distance =
+                first(Equipment.UvbLamp.class)
+                        .map(Equipment.UvbLamp::distanceCm)
+                        .orElse(OptionalDouble.empty());
+        return replacing(
+                Equipment.UvbLamp.class, new Equipment.UvbLamp(Optional.of(day), distance));
+    }
+
+    private <E extends Equipment> Optional<E> first(Class<E> kind) {
+        return all(kind).findFirst();
     }
 
     /** Land to start from where there is none: a beach that rises just above the line. */
@@ -106,22 +201,16 @@ public record Enclosure(
         return land.orElse(new Land(20, Math.min(vessel.heightCm(), waterLineCm() + 2), 0));
     }
 
+    private Hides hidesOr() {
+        return furnishings.hides().orElse(new Hides(1, 0));
+    }
+
+    private Stones stonesOr() {
+        return furnishings.stones().orElse(new Stones(0, 0, Stones.Footing.GLASS));
+    }
+
     private Enclosure with(Vessel v) {
-        return new Enclosure(name, v, water, ground, land, lid, platform, equipment, site);
-    }
-
-    private Enclosure with(Water w) {
-        return new Enclosure(name, vessel, w, ground, land, lid, platform, equipment, site);
-    }
-
-    private Enclosure with(Land l) {
-        return new Enclosure(
-                name, vessel, water, ground, Optional.of(l), lid, platform, equipment, site);
-    }
-
-    private Enclosure with(Platform p) {
-        return new Enclosure(
-                name, vessel, water, ground, land, lid, Optional.of(p), equipment, site);
+        return edit(draft -> draft.vessel = v);
     }
 
     private Enclosure replacing(Class<? extends Equipment> kind, Equipment device) {
@@ -129,6 +218,56 @@ public record Enclosure(
                 new ArrayList<>(
                         equipment.stream().filter(Predicate.not(kind::isInstance)).toList());
         others.add(device);
-        return new Enclosure(name, vessel, water, ground, land, lid, platform, others, site);
+        return edit(draft -> draft.equipment = others);
+    }
+
+    private Enclosure edit(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return draft.build();
+    }
+
+    /** The parts of a design laid out to change one of them. */
+    private static final class Draft {
+        private String name;
+        private Vessel vessel;
+        private Water water;
+        private Ground ground;
+        private Optional<Land> land;
+        private Lid lid;
+        private Optional<Platform> platform;
+        private List<Equipment> equipment;
+        private Furnishings furnishings;
+        private Conditions conditions;
+        private Site site;
+
+        private Draft(Enclosure e) {
+            name = e.name;
+            vessel = e.vessel;
+            water = e.water;
+            ground = e.ground;
+            land = e.land;
+            lid = e.lid;
+            platform = e.platform;
+            equipment = e.equipment;
+            furnishings = e.furnishings;
+            conditions = e.conditions;
+            site = e.site;
+        }
+
+        private Enclosure build() {
+            return new Enclosure(
+                    name,
+                    vessel,
+                    water,
+                    ground,
+                    land,
+                    lid,
+                    platform,
+                    equipment,
+                    furnishings,
+                    conditions,
+                    site);
+        }
     }
 }

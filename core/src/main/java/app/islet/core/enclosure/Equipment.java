@@ -50,10 +50,12 @@ public sealed interface Equipment {
     }
 
     /**
-     * @param flowLph rated flow, litres an hour @param runningSince first day of continuous
-     *     running, where known
+     * @param flowLph rated flow, litres an hour
+     * @param runningSince first day of continuous running, where known
+     * @param guarded whether a sponge or mesh keeps small animals off the intake
      */
-    record Filter(double flowLph, Optional<LocalDate> runningSince) implements Equipment {
+    record Filter(double flowLph, Optional<LocalDate> runningSince, boolean guarded)
+            implements Equipment {
         @Override
         public String words() {
             return "filter";
@@ -73,11 +75,20 @@ public sealed interface Equipment {
 
     /**
      * @param fittedOn day the tube was new, where known
+     * @param distanceCm from the tube to the back of the basking animal, where known
      */
-    record UvbLamp(Optional<LocalDate> fittedOn) implements Equipment {
+    record UvbLamp(Optional<LocalDate> fittedOn, OptionalDouble distanceCm) implements Equipment {
         @Override
         public String words() {
             return "UVB lamp";
+        }
+    }
+
+    /** An air pump and its stone: stirs the surface, gently or not. */
+    record AirStone() implements Equipment {
+        @Override
+        public String words() {
+            return "air stone";
         }
     }
 }

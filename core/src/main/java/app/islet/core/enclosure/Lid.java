@@ -4,13 +4,14 @@ package app.islet.core.enclosure;
  * What closes the top.
  *
  * <p>{@code evaporation}: share of an open surface's evaporation that remains; {@code uv}: share of
- * UVB that passes. From memory: window glass passes next to no UVB, mesh between half and four
- * fifths.
+ * UVB that passes. From memory: window glass passes next to no UVB, clear plastic hardly more, mesh
+ * between half and four fifths.
  */
 public enum Lid {
     NONE("open", 1, 1),
     MESH("mesh", 0.9, 0.65),
-    GLASS("glass", 0.2, 0);
+    GLASS("glass", 0.2, 0),
+    PLASTIC("clear plastic", 0.2, 0.03);
 
     private final String words;
     private final double evaporation;

@@ -8,9 +8,29 @@ import java.util.OptionalDouble;
  *     lies; absent without one
  * @param salinityPpt salt in the water, g/kg; 0 is fresh, about 35 the sea
  */
-public record Water(double depthCm, OptionalDouble restBelowSurfaceCm, double salinityPpt) {
-    /** Fresh water. */
+public record Water(
+        double depthCm,
+        OptionalDouble restBelowSurfaceCm,
+        double salinityPpt,
+        Chemistry chemistry) {
+    /** Fresh water nobody tested. */
     public Water(double depthCm, OptionalDouble restBelowSurfaceCm) {
-        this(depthCm, restBelowSurfaceCm, 0);
+        this(depthCm, restBelowSurfaceCm, 0, Chemistry.UNKNOWN);
+    }
+
+    Water withDepthCm(double cm) {
+        return new Water(cm, restBelowSurfaceCm, salinityPpt, chemistry);
+    }
+
+    Water withRestBelowSurfaceCm(double cm) {
+        return new Water(depthCm, OptionalDouble.of(cm), salinityPpt, chemistry);
+    }
+
+    Water withSalinityPpt(double ppt) {
+        return new Water(depthCm, restBelowSurfaceCm, ppt, chemistry);
+    }
+
+    public Water with(Chemistry tested) {
+        return new Water(depthCm, restBelowSurfaceCm, salinityPpt, tested);
     }
 }

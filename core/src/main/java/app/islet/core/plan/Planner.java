@@ -22,8 +22,7 @@ import java.util.function.ToIntFunction;
 
 /** Makes the plan of an enclosure from its residents' stages and its litres. */
 public final class Planner {
-    /** The school followed: a tube serves six months. */
-    private static final int TUBE_DAYS = 182;
+    private static final double DAYS_PER_MONTH = 30.4;
 
     /** An ordinary bucket, L. */
     private static final double BUCKET_L = 10;
@@ -97,19 +96,8 @@ public final class Planner {
         if (s.survey().hasWater()) {
             addWater(s, tasks, basis);
         }
-        boolean uv = s.residents().stream().anyMatch(r -> r.stage().needs().uv().isPresent());
-        if (uv && s.enclosure().has(Equipment.UvbLamp.class)) {
-            tasks.add(
-                    new Task(
-                            "replace-tube",
-                            TaskKind.REPLACE_TUBE,
-                            Phrase.of("Replace the UVB tube"),
-                            Phrase.of("1 tube"),
-                            Phrase.of("Six months is the rule followed here; some say twelve."),
-                            Rhythm.every(TUBE_DAYS),
-                            tubeFitted(s),
-                            10,
-                            Basis.PRACTICE));
+        if (s.enclosure().has(Equipment.UvbLamp.class)) {
+            shortestTube(s).ifPresent(tube -> tasks.add(newTube(s, tube)));
         }
         tasks.add(
                 new Task(
@@ -122,6 +110,28 @@ public final class Planner {
                         Rhythm.every(growing(s) ? 14 : 60),
                         5,
                         Basis.PRACTICE));
+    }
+
+    private static Task newTube(Situation s, Needs.Tube tube) {
+        return new Task(
+                "replace-tube",
+                TaskKind.REPLACE_TUBE,
+                Phrase.of("Replace the UVB tube"),
+                Phrase.of("1 tube"),
+                Phrase.of(
+                        "It serves {} by the school followed, or as long as a meter says.",
+                        Quantity.months(tube.months())),
+                Rhythm.every((int) Math.round(tube.months() * DAYS_PER_MONTH)),
+                tubeFitted(s),
+                10,
+                tube.basis());
+    }
+
+    private static Optional<Needs.Tube> shortestTube(Situation s) {
+        return s.residents().stream()
+                .flatMap(r -> r.stage().needs().uv().stream())
+                .map(Needs.Uv::tube)
+                .min(Comparator.comparing(Needs.Tube::months));
     }
 
     private static void addWater(Situation s, List<Task> tasks, Basis basis) {
@@ -203,7 +213,8 @@ public final class Planner {
     }
 
     private static boolean growing(Situation s) {
-        return s.residents().stream().anyMatch(r -> r.bodyCm() < 0.9 * r.sheet().adultLengthCm());
+        return s.residents().stream()
+                .anyMatch(r -> r.bodyCm() < 0.9 * r.sheet().body().adultLengthCm());
     }
 
     private static Optional<LocalDate> tubeFitted(Situation s) {

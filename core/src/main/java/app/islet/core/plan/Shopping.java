@@ -77,7 +77,7 @@ public final class Shopping {
                                                 "UVB tube",
                                                 Phrase.of(
                                                         "UV zone {}, nothing of glass between",
-                                                        Quantity.count(uv.zone())),
+                                                        Quantity.count(uv.zone().number())),
                                                 s.enclosure().has(Equipment.UvbLamp.class))));
         if (needs.stream().anyMatch(n -> n.escape().lid())) {
             list.add(

@@ -14,6 +14,7 @@ public enum Dimension {
     LENGTH("cm", "in", 1 / 2.54, 1),
     AREA("cm²", "in²", 1 / (2.54 * 2.54), 0),
     VOLUME("L", "gal", 1 / 3.785411784, 1),
+    VOLUME_PER_LENGTH("L/cm", "gal/in", 2.54 / 3.785411784, 1),
     TEMPERATURE("°C", "°F", 1.8, 1) {
         @Override
         public double toUnit(double si, UnitSystem units) {
@@ -32,11 +33,15 @@ public enum Dimension {
     FLOW("L/h", "gal/h", 1 / 3.785411784, 0),
     CONCENTRATION("mg/L", "mg/L", 1, 2),
     SALINITY("g/kg", "g/kg", 1, 1),
+    /** As calcium carbonate in US units: 1 °dH is 10 mg CaO, 17.848 mg CaCO3 a litre. */
+    HARDNESS("°dH", "ppm", 17.848, 0),
     PERCENT("%", "%", 1, 0),
     ANGLE("°", "°", 1, 0),
     COUNT("", "", 1, 0),
     /** A bare number such as the UV index or a turnover. */
     RATIO("", "", 1, 1),
+    HOURS("h", "h", 1, 1),
+    SPEED("cm/s", "in/s", 1 / 2.54, 1),
     MONTHS("months", "months", 1, 0),
     DAYS("days", "days", 1, 0);
 

@@ -15,6 +15,10 @@ public record Range(double min, double max) {
         return value >= min && value <= max;
     }
 
+    public boolean contains(Range other) {
+        return contains(other.min) && contains(other.max);
+    }
+
     public double middle() {
         return (min + max) / 2;
     }

@@ -1,8 +1,11 @@
 package app.islet.core.resident;
 
 import app.islet.core.care.CareSheet;
+import app.islet.core.care.Fodder;
 import app.islet.core.care.Stage;
 
+import java.time.LocalDate;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -19,6 +22,8 @@ import java.util.OptionalDouble;
  * @param massG mass last weighed, each
  * @param statedStage the stage the keeper names; a measured length decides against it
  * @param school the school they are kept by; the species' default where there is none
+ * @param arrivedOn the day they came into this enclosure, where known
+ * @param alsoFed what they get besides the foods of their sheet
  */
 public record Resident(
         String name,
@@ -29,8 +34,11 @@ public record Resident(
         OptionalDouble lengthCm,
         OptionalDouble massG,
         Optional<String> statedStage,
-        Optional<String> school) {
+        Optional<String> school,
+        Optional<LocalDate> arrivedOn,
+        List<Fodder> alsoFed) {
     public Resident {
+        alsoFed = List.copyOf(alsoFed);
         if (count < 1 || males < 0 || females < 0 || males + females > count) {
             throw new IllegalArgumentException(
                     "males and females together cannot be more than the %d there are"
@@ -38,7 +46,7 @@ public record Resident(
         }
     }
 
-    /** Kept as the default school of the species keeps it. */
+    /** Kept as the default school of the species keeps it, fed by its sheet and long at home. */
     public Resident(
             String name,
             CareSheet species,
@@ -48,7 +56,18 @@ public record Resident(
             OptionalDouble lengthCm,
             OptionalDouble massG,
             Optional<String> statedStage) {
-        this(name, species, count, males, females, lengthCm, massG, statedStage, Optional.empty());
+        this(
+                name,
+                species,
+                count,
+                males,
+                females,
+                lengthCm,
+                massG,
+                statedStage,
+                Optional.empty(),
+                Optional.empty(),
+                List.of());
     }
 
     /** The care sheet that holds for these animals: that of the school they are kept by. */
@@ -58,6 +77,11 @@ public record Resident(
 
     /** The same animals kept by another school. */
     public Resident by(String schoolName) {
+        return by(Optional.of(schoolName));
+    }
+
+    /** The same animals kept by the school, or by the default one. */
+    public Resident by(Optional<String> schoolName) {
         return new Resident(
                 name,
                 species,
@@ -67,7 +91,41 @@ public record Resident(
                 lengthCm,
                 massG,
                 statedStage,
-                Optional.of(schoolName));
+                schoolName,
+                arrivedOn,
+                alsoFed);
+    }
+
+    /** The same animals, come into this enclosure that day. */
+    public Resident arrived(LocalDate day) {
+        return new Resident(
+                name,
+                species,
+                count,
+                males,
+                females,
+                lengthCm,
+                massG,
+                statedStage,
+                school,
+                Optional.of(day),
+                alsoFed);
+    }
+
+    /** The same animals, given these foods besides those of their sheet. */
+    public Resident alsoFed(List<Fodder> foods) {
+        return new Resident(
+                name,
+                species,
+                count,
+                males,
+                females,
+                lengthCm,
+                massG,
+                statedStage,
+                school,
+                arrivedOn,
+                foods);
     }
 
     /** The life stage: by measured length where there is one, else as stated, else the last. */
@@ -87,7 +145,7 @@ public record Resident(
 
     /** Weighed mass, or the estimate from length, g. */
     public double bodyG() {
-        return massG.orElseGet(() -> sheet().massG(bodyCm()));
+        return massG.orElseGet(() -> sheet().body().massG(bodyCm()));
     }
 
     /** The same animals, grown as expected for {@code days}. */
@@ -107,15 +165,32 @@ public record Resident(
                 OptionalDouble.of(later),
                 mass,
                 Optional.empty(),
-                school);
+                school,
+                arrivedOn,
+                alsoFed);
+    }
+
+    /** Width of the body at its widest, cm. */
+    public double widthCm() {
+        return bodyCm() * sheet().body().widthShare();
+    }
+
+    /** Width of the head, cm; 0 where none gets stuck by it. */
+    public double headCm() {
+        return bodyCm() * sheet().body().headShare();
+    }
+
+    /** Height of the body, cm. */
+    public double heightCm() {
+        return bodyCm() * sheet().body().heightShare();
     }
 
     /**
      * Whether the other fits its mouth, by the widest prey it swallows against the other's width.
      */
     public boolean swallows(Resident other) {
-        return bodyCm() * sheet().mouthShare()
-                >= other.bodyCm() * Math.min(1, other.sheet().bodyWidthShare());
+        return bodyCm() * sheet().body().mouthShare()
+                >= other.bodyCm() * Math.min(1, other.sheet().body().widthShare());
     }
 
     /** As in {@code 2 axolotls (adult)}. */

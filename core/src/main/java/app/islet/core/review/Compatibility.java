@@ -1,6 +1,7 @@
 package app.islet.core.review;
 
 import app.islet.core.care.Needs;
+import app.islet.core.care.Temper;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
@@ -93,7 +94,7 @@ public record Compatibility(List<Shared> shared, List<Pair> pairs) {
         }
         Resident big = a.bodyCm() >= b.bodyCm() ? a : b;
         Resident small = big == a ? b : a;
-        boolean same = a.sheet().id().equals(b.sheet().id());
+        boolean same = a.sheet().kind().equals(b.sheet().kind());
         if (big.swallows(small)) {
             dangers.add(
                     Phrase.of(
@@ -127,6 +128,31 @@ public record Compatibility(List<Shared> shared, List<Pair> pairs) {
                         && a.stage().needs().group().malesFight();
         if (males && a.males() > 0 && b.males() > 0) {
             wrongs.add(Phrase.of("Males of this kind fight."));
+        }
+        Together pair = new Together(a, b);
+        if (!same) {
+            pair.fierce()
+                    .ifPresent(
+                            fierce ->
+                                    (fierce.stage().needs().group().temper() == Temper.KILLS
+                                                    ? dangers
+                                                    : wrongs)
+                                            .add(
+                                                    Phrase.of(
+                                                            "{}: of a kind that {}.",
+                                                            fierce.name(),
+                                                            fierce.stage()
+                                                                    .needs()
+                                                                    .group()
+                                                                    .temper()
+                                                                    .words())));
+            pair.poisonous()
+                    .ifPresent(
+                            poisonous ->
+                                    wrongs.add(
+                                            Phrase.of(
+                                                    "{}: of a kind with a poisonous skin.",
+                                                    poisonous.name())));
         }
         Severity verdict =
                 !dangers.isEmpty()

@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param remedies the cheapest first
  * @param school the school the verdict follows
  * @param otherwise names of the schools of that species that would not say so
+ * @param accepted the keeper's word that it is known and lived with, where it was given and holds
  */
 public record Finding(
         String rule,
@@ -31,7 +32,8 @@ public record Finding(
         List<Remedy> remedies,
         Optional<School> school,
         List<String> otherwise,
-        Basis basis) {
+        Basis basis,
+        Optional<Acceptance> accepted) {
     public Finding {
         remedies = List.copyOf(remedies);
         otherwise = List.copyOf(otherwise);
@@ -39,7 +41,29 @@ public record Finding(
 
     /** The same finding, with the schools that would not make it. */
     Finding otherwiseBy(List<String> schools) {
-        return new Finding(rule, severity, step, who, what, why, remedies, school, schools, basis);
+        return new Finding(
+                rule, severity, step, who, what, why, remedies, school, schools, basis, accepted);
+    }
+
+    /** The same finding, with the acceptance that covers it. */
+    Finding acceptedBy(Optional<Acceptance> acceptance) {
+        return new Finding(
+                rule,
+                severity,
+                step,
+                who,
+                what,
+                why,
+                remedies,
+                school,
+                otherwise,
+                basis,
+                acceptance);
+    }
+
+    /** Whether it asks for something to be done or watched, and the keeper has not put it off. */
+    public boolean isOpen() {
+        return severity != Severity.NOTE && accepted.isEmpty();
     }
 
     static Builder by(Rule rule, Severity severity, Step step) {
@@ -81,12 +105,17 @@ public record Finding(
         }
 
         public Builder remedy(String pattern, Object... parts) {
-            remedies.add(new Remedy(Phrase.of(pattern, parts), Optional.empty()));
+            remedies.add(new Remedy(Phrase.of(pattern, parts), List.of()));
             return this;
         }
 
         public Builder remedy(Change change, String pattern, Object... parts) {
-            remedies.add(new Remedy(Phrase.of(pattern, parts), Optional.of(change)));
+            return remedy(List.of(change), pattern, parts);
+        }
+
+        /** A remedy of several numbers, which clear the finding together. */
+        public Builder remedy(List<Change> changes, String pattern, Object... parts) {
+            remedies.add(new Remedy(Phrase.of(pattern, parts), changes));
             return this;
         }
 
@@ -97,7 +126,17 @@ public record Finding(
 
         public Finding build() {
             return new Finding(
-                    rule, severity, step, who, what, why, remedies, school, List.of(), basis);
+                    rule,
+                    severity,
+                    step,
+                    who,
+                    what,
+                    why,
+                    remedies,
+                    school,
+                    List.of(),
+                    basis,
+                    Optional.empty());
         }
     }
 }

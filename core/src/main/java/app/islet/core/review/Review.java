@@ -2,6 +2,7 @@ package app.islet.core.review;
 
 import app.islet.core.resident.Resident;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -31,14 +32,46 @@ public record Review(List<Finding> findings) {
                         .toList());
     }
 
-    /** Schools by which the residents a finding concerns would not be judged so. */
+    /**
+     * This review with the keeper's acceptances laid over it, those that hold on {@code today}.
+     *
+     * @param acceptances the newest first: of one finding only the newest counts
+     */
+    public Review accepting(List<Acceptance> acceptances, LocalDate today) {
+        return new Review(
+                findings.stream()
+                        .map(
+                                finding ->
+                                        finding.acceptedBy(
+                                                acceptances.stream()
+                                                        .filter(a -> a.isOf(finding))
+                                                        .findFirst()
+                                                        .filter(a -> a.covers(finding, today))))
+                        .toList());
+    }
+
+    /** Findings that ask for something to be done or watched. */
+    public long open() {
+        return findings.stream().filter(Finding::isOpen).count();
+    }
+
+    /**
+     * Schools by which the residents a finding concerns would not be judged so. One that says what
+     * the default says is not named beside it.
+     */
     private static List<String> dissenting(Situation situation, Finding finding) {
         List<String> schools = new ArrayList<>();
         for (Resident resident : situation.residents()) {
             if (resident.name().equals(finding.who())) {
+                String own = resident.sheet().school().name();
+                String usual = resident.species().school().name();
+                boolean usually = own.equals(usual) || says(situation, resident, usual, finding);
+                if (!usually) {
+                    schools.add(usual);
+                }
                 resident.species().schoolNames().stream()
-                        .filter(other -> !other.equals(resident.sheet().school().name()))
-                        .filter(other -> !says(situation, resident, other, finding))
+                        .filter(other -> !other.equals(own) && !other.equals(usual))
+                        .filter(other -> usually && !says(situation, resident, other, finding))
                         .forEach(schools::add);
             }
         }

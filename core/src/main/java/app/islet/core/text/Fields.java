@@ -184,14 +184,15 @@ public final class Fields {
     }
 
     public boolean flag(String field, boolean fallback) {
+        return optionalFlag(field).orElse(fallback);
+    }
+
+    public Optional<Boolean> optionalFlag(String field) {
         Optional<Node> node = take(field, false, "");
         if (node.isPresent() && !(node.get().value() instanceof Boolean)) {
             problem(field, "%s is not true or false".formatted(shown(node.get())));
         }
-        return node.map(Node::value)
-                .filter(Boolean.class::isInstance)
-                .map(Boolean.class::cast)
-                .orElse(fallback);
+        return node.map(Node::value).filter(Boolean.class::isInstance).map(Boolean.class::cast);
     }
 
     /** One of the names of an enum, written in lower case with hyphens. */

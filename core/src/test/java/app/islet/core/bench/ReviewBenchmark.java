@@ -28,7 +28,7 @@ public final class ReviewBenchmark {
                         100,
                         80,
                         50,
-                        new Equipment.Filter(2000, Optional.empty()),
+                        new Equipment.Filter(2000, Optional.empty(), true),
                         new Equipment.Heater(500, true));
         List<Resident> one = List.of(Setups.animals("slider", 1, 18));
         List<Resident> twelve =

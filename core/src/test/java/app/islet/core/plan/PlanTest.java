@@ -195,7 +195,10 @@ class PlanTest {
     @Test
     void a_tube_is_due_six_months_after_it_was_fitted_not_after_the_plan_began() {
         Enclosure pool =
-                Setups.with(sliderPool(), new Equipment.UvbLamp(Optional.of(TODAY.minusDays(180))));
+                Setups.with(
+                        sliderPool(),
+                        new Equipment.UvbLamp(
+                                Optional.of(TODAY.minusDays(180)), OptionalDouble.empty()));
         Task tube = plan(pool, animals("slider", 1, 18)).task("replace-tube").orElseThrow();
         assertThat(on(TODAY.plusDays(1), tube)).isEmpty();
         assertThat(on(TODAY.plusDays(2), tube)).hasSize(1);

@@ -36,12 +36,12 @@ class CompatibilityTest {
         "axolotl, 22, axolotl, 12, WRONG, much smaller",
         "axolotl, 22, axolotl, 5, DANGER, fits the mouth",
         "axolotl, 20, dwarf-frog, 3, DANGER, Water temperature",
-        "terrapin, 15, slider, 15, WATCH, Two kinds",
+        "terrapin, 15, slider, 15, DANGER, Salt",
         "terrapin, 15, eastern-newt, 9, DANGER, Salt",
         "clawed-frog, 10, dwarf-frog, 3, DANGER, fits the mouth",
         "mudpuppy, 25, axolotl, 22, WRONG, is kept alone",
         "vampire-crab, 1.9, fiddler, 2.2, DANGER, Dry land",
-        "painted, 14, map-turtle, 15, WATCH, Two kinds"
+        "painted, 14, map-turtle, 15, WRONG, bites"
     })
     void pairs_are_judged_as_keepers_judge_them(
             String one, double oneCm, String two, double twoCm, Severity verdict, String reason) {

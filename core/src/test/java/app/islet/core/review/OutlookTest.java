@@ -26,7 +26,7 @@ class OutlookTest {
 
     private static Situation starterTank() {
         return Situation.of(
-                tank(80, 50, 45, 30, new Equipment.Filter(400, Optional.empty()))
+                tank(80, 50, 45, 30, new Equipment.Filter(400, Optional.empty(), true))
                         .withSite(steady(24)),
                 List.of(YOUNG),
                 TODAY);

@@ -1,235 +1,170 @@
 package app.islet.web.care;
 
-import app.islet.core.care.CareLibrary;
+import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.Basis;
 import app.islet.core.care.CareSheet;
-import app.islet.core.care.Needs;
 import app.islet.core.care.Stage;
-import app.islet.core.quantity.Dimension;
-import app.islet.core.quantity.Quantity;
-import app.islet.core.quantity.Range;
-import app.islet.core.quantity.UnitSystem;
+import app.islet.core.care.Statement;
+import app.islet.core.care.Statements;
 import app.islet.web.collection.Place;
 import app.islet.web.support.Units;
 
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
-/** The care sheets to read: needs by life stage, each with what it rests on. */
+/** The care sheets to read: needs by life stage, each with what it rests on; and the schools. */
 @Controller
+@RequestMapping("/c/{collection}/care")
 class CareController {
-    private final CareLibrary library;
+    private final Shelf shelf;
 
-    CareController(CareLibrary library) {
-        this.library = library;
+    CareController(Shelf shelf) {
+        this.shelf = shelf;
     }
 
-    record Line(String label, String text, String source) {}
+    record Line(String about, String text, String source) {}
 
-    record StageView(
-            String name,
-            String from,
-            String signs,
-            List<Line> lines,
-            List<String> foods,
-            List<String> never) {}
+    /**
+     * What the stages say of one thing.
+     *
+     * @param cells one for each stage, or a single one where all say the same
+     */
+    record Row(String about, List<List<Line>> cells) {}
 
-    @GetMapping("/c/{collection}/care")
+    /**
+     * @param chosen whether the collection keeps the species by it
+     * @param says what it says otherwise than the default school
+     */
+    record SchoolView(String name, String reason, boolean chosen, List<Line> says) {}
+
+    /** Sheets of one group of animals. */
+    record Group(String name, List<CareSheet> sheets) {}
+
+    @GetMapping
     String list(Place place, Model model) {
-        model.addAttribute("sheets", library.all());
+        List<CareSheet> all = List.copyOf(shelf.library(place).all());
+        model.addAttribute(
+                "groups",
+                Stream.of(AnimalGroup.values())
+                        .map(
+                                group ->
+                                        new Group(
+                                                group.plural(),
+                                                all.stream()
+                                                        .filter(s -> s.group() == group)
+                                                        .toList()))
+                        .toList());
         return "care/list";
     }
 
-    @GetMapping("/c/{collection}/care/{id}")
+    @GetMapping("/{id}")
     String sheet(Place place, @PathVariable String id, Model model) {
-        CareSheet sheet =
-                library.find(id)
-                        .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        CareSheet sheet = find(place, id);
+        Units u = place.units();
+        String chosen = shelf.schools(place).getOrDefault(id, sheet.school().name());
         model.addAttribute("sheet", sheet);
+        model.addAttribute("facts", lines(Statements.of(sheet), u));
         model.addAttribute(
-                "life",
-                new Range(sheet.lifespanYears().min(), sheet.lifespanYears().max())
-                        .text(Dimension.COUNT, place.system()));
-        model.addAttribute("adult", place.units().cm(sheet.adultLengthCm()));
-        model.addAttribute(
-                "stages", sheet.stages().stream().map(s -> view(s, place.units())).toList());
+                "schools",
+                Stream.concat(Stream.of(sheet), sheet.otherSchools().stream())
+                        .map(
+                                s ->
+                                        new SchoolView(
+                                                s.school().name(),
+                                                s.school().reason(),
+                                                s.school().name().equals(chosen),
+                                                lines(Statements.otherwise(sheet, s), u)))
+                        .toList());
+        model.addAttribute("stages", sheet.stages().stream().map(Stage::name).toList());
+        model.addAttribute("rows", rows(sheet, u));
+        model.addAttribute("history", shelf.history(place, id));
         return "care/sheet";
     }
 
-    private static StageView view(Stage s, Units u) {
-        Needs n = s.needs();
-        List<Line> lines = new ArrayList<>();
-        n.water()
-                .ifPresent(t -> lines.add(new Line("Water", temperature(t, u), t.basis().words())));
-        n.air()
-                .ifPresent(
-                        t ->
-                                lines.add(
-                                        new Line(
-                                                "Air and land",
-                                                temperature(t, u),
-                                                t.basis().words())));
-        n.depth()
-                .ifPresent(
-                        d ->
-                                lines.add(
-                                        new Line(
-                                                "Water depth",
-                                                "%s without a rest near the surface, up to %s with one within %s%s"
-                                                        .formatted(
-                                                                u.range(
-                                                                        new Range(
-                                                                                d.minCm(),
-                                                                                d.bareMaxCm()),
-                                                                        Dimension.LENGTH),
-                                                                u.cm(d.maxCm()),
-                                                                u.cm(d.restWithinCm()),
-                                                                d.drowns()
-                                                                        ? "; it drowns where it is deeper"
-                                                                        : ""),
-                                                d.basis().words())));
-        lines.add(
-                new Line(
-                        "Floor",
-                        "%s for the first, %s for each further"
-                                .formatted(
-                                        u.text(Quantity.cm2(n.space().floorCm2())),
-                                        u.text(Quantity.cm2(n.space().furtherFloorCm2()))),
-                        n.space().basis().words()));
-        n.space()
-                .waterL()
-                .ifPresent(
-                        l ->
-                                lines.add(
-                                        new Line(
-                                                "Water",
-                                                u.text(Quantity.litres(l))
-                                                        + " for the first, "
-                                                        + u.text(
-                                                                Quantity.litres(
-                                                                        n.space()
-                                                                                .furtherWaterL()
-                                                                                .orElse(l)))
-                                                        + " for each further",
-                                                n.space().basis().words())));
-        n.space()
-                .waterLPerCm()
-                .ifPresent(
-                        l ->
-                                lines.add(
-                                        new Line(
-                                                "Water",
-                                                u.text(
-                                                                Quantity.litres(
-                                                                        l
-                                                                                * (u.system()
-                                                                                                == UnitSystem
-                                                                                                        .US
-                                                                                        ? 2.54
-                                                                                        : 1)))
-                                                        + " for each "
-                                                        + u.cm(
-                                                                u.system() == UnitSystem.US
-                                                                        ? 2.54
-                                                                        : 1)
-                                                        + " of length",
-                                                n.space().basis().words())));
-        lines.add(
-                new Line(
-                        "Dry land",
-                        u.range(n.land().sharePercent(), Dimension.PERCENT)
-                                + " of the floor"
-                                + (n.land().minDepthCm() > 0
-                                        ? ", " + u.cm(n.land().minDepthCm()) + " deep"
-                                        : ""),
-                        n.land().basis().words()));
-        n.basking()
-                .ifPresent(
-                        b ->
-                                lines.add(
-                                        new Line(
-                                                "Basking spot",
-                                                u.range(b.spotC(), Dimension.TEMPERATURE)
-                                                        + ", "
-                                                        + Math.round(b.hoursPerDay())
-                                                        + " hours a day",
-                                                b.basis().words())));
-        n.salinity()
-                .ifPresent(
-                        x ->
-                                lines.add(
-                                        new Line(
-                                                "Salt in the water",
-                                                u.range(x.ppt(), Dimension.SALINITY),
-                                                x.basis().words())));
-        n.uv().ifPresent(
-                        uv ->
-                                lines.add(
-                                        new Line(
-                                                "UVB",
-                                                "zone "
-                                                        + uv.zone()
-                                                        + ", UV index "
-                                                        + u.range(uv.uvi(), Dimension.RATIO),
-                                                uv.basis().words())));
-        lines.add(
-                new Line(
-                        "Ways out",
-                        n.escape().lid()
-                                ? "needs a lid without gaps"
-                                : u.cm(n.escape().freeboardCm()) + " to the rim where it is open",
-                        n.escape().basis().words()));
-        if (!n.ground().never().isEmpty()) {
-            lines.add(
-                    new Line(
-                            "Never on",
-                            String.join(
-                                            ", ",
-                                            n.ground().never().stream()
-                                                    .map(g -> g.words())
-                                                    .sorted()
-                                                    .toList())
-                                    + ". "
-                                    + n.ground().why(),
-                            n.ground().basis().words()));
-        }
-        n.filtration()
-                .ifPresent(
-                        f ->
-                                lines.add(
-                                        new Line(
-                                                "Filter",
-                                                u.range(f.turnoverPerHour(), Dimension.RATIO)
-                                                        + " volumes an hour",
-                                                f.basis().words())));
-        return new StageView(
-                s.name(),
-                s.fromLengthCm() == 0 ? "from hatching" : "from " + u.cm(s.fromLengthCm()),
-                s.signs(),
-                lines,
-                s.foods().stream()
-                        .map(
-                                f ->
-                                        "%s, %s (%s)"
-                                                .formatted(
-                                                        f.name(),
-                                                        f.rhythm().words(),
-                                                        f.basis().words()))
-                        .toList(),
-                s.neverFoods());
+    private CareSheet find(Place place, String id) {
+        return shelf.library(place)
+                .find(id)
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
     }
 
-    private static String temperature(Needs.Temperature t, Units u) {
-        return "%s; stands %s; harm outside %s"
-                .formatted(
-                        u.range(t.idealC(), Dimension.TEMPERATURE),
-                        u.range(t.toleratedC(), Dimension.TEMPERATURE),
-                        u.range(t.harmC(), Dimension.TEMPERATURE));
+    /** The stages side by side, in the order their sheets speak. */
+    private static List<Row> rows(CareSheet sheet, Units u) {
+        List<List<Line>> stages = sheet.stages().stream().map(stage -> lines(stage, u)).toList();
+        return stages.stream()
+                .flatMap(List::stream)
+                .map(Line::about)
+                .distinct()
+                .map(
+                        about ->
+                                new Row(
+                                        about,
+                                        merged(
+                                                stages.stream()
+                                                        .map(lines -> of(about, lines))
+                                                        .toList())))
+                .toList();
+    }
+
+    private static List<Line> of(String about, List<Line> lines) {
+        return lines.stream().filter(line -> line.about().equals(about)).toList();
+    }
+
+    private static List<List<Line>> merged(List<List<Line>> cells) {
+        return cells.stream().distinct().count() == 1 ? cells.subList(0, 1) : cells;
+    }
+
+    private static List<Line> lines(Stage stage, Units u) {
+        List<Line> lines = new ArrayList<>(lines(Statements.of(stage), u));
+        if (!stage.neverFoods().isEmpty()) {
+            lines.add(
+                    new Line(
+                            "Never fed",
+                            String.join(", ", stage.neverFoods()),
+                            Basis.PRACTICE.words()));
+        }
+        return lines;
+    }
+
+    private static List<Line> lines(List<Statement> statements, Units u) {
+        return statements.stream()
+                .map(s -> new Line(s.about(), u.text(s.text()), s.basis().words()))
+                .toList();
+    }
+
+    /** The sheet as an open file. */
+    @GetMapping("/{id}/sheet.yaml")
+    ResponseEntity<String> file(Place place, @PathVariable String id) {
+        String yaml =
+                shelf.text(place, id)
+                        .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return ResponseEntity.ok()
+                .header("Content-Type", "application/yaml;charset=UTF-8")
+                .header("Content-Disposition", "attachment; filename=\"" + id + ".yaml\"")
+                .body(yaml);
+    }
+
+    /** Keeps the species by a school, in the whole collection. */
+    @PostMapping("/{id}/school")
+    String school(
+            Place place,
+            @PathVariable String id,
+            @RequestParam String school,
+            RedirectAttributes flash) {
+        shelf.choose(place, find(place, id), school);
+        flash.addFlashAttribute("saved", "Kept by: " + school + ".");
+        return "redirect:" + place.path("/care/" + id);
     }
 }

@@ -2,15 +2,21 @@ package app.islet.web.demo;
 
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.GroundMaterial;
+import app.islet.core.care.Plant;
+import app.islet.core.care.SheetDraft;
+import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.Conditions;
+import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Ground;
+import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Vessel;
-import app.islet.core.enclosure.Water;
 import app.islet.core.plan.DayList;
 import app.islet.core.plan.Done;
 import app.islet.core.plan.Due;
@@ -18,6 +24,7 @@ import app.islet.core.quantity.UnitSystem;
 import app.islet.core.resident.Resident;
 import app.islet.web.account.Person;
 import app.islet.web.account.PersonRepository;
+import app.islet.web.care.Shelf;
 import app.islet.web.collection.AnimalCollection;
 import app.islet.web.collection.Membership;
 import app.islet.web.collection.MembershipRepository;
@@ -43,10 +50,12 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * An invented collection to look around in: the living animals of a small museum in a converted
@@ -68,9 +77,9 @@ class DemoCollection implements SmartLifecycle {
     private final PersonRepository people;
     private final NewCollections collections;
     private final MembershipRepository memberships;
+    private final Shelf shelf;
     private final Enclosures enclosures;
     private final RoundEntryRepository entries;
-    private final CareLibrary library;
     private final PasswordEncoder passwords;
     private final Clock clock;
     private final TransactionTemplate transactions;
@@ -81,18 +90,18 @@ class DemoCollection implements SmartLifecycle {
             PersonRepository people,
             NewCollections collections,
             MembershipRepository memberships,
+            Shelf shelf,
             Enclosures enclosures,
             RoundEntryRepository entries,
-            CareLibrary library,
             PasswordEncoder passwords,
             Clock clock,
             TransactionTemplate transactions) {
         this.people = people;
         this.collections = collections;
         this.memberships = memberships;
+        this.shelf = shelf;
         this.enclosures = enclosures;
         this.entries = entries;
-        this.library = library;
         this.passwords = passwords;
         this.clock = clock;
         this.transactions = transactions;
@@ -147,160 +156,157 @@ class DemoCollection implements SmartLifecycle {
                 make(
                         place,
                         cellar,
-                        "Slate tank",
-                        new Vessel(100, 50, 45),
-                        34,
-                        ground(GroundMaterial.BARE, 0),
-                        null,
-                        Lid.MESH,
-                        null,
-                        start,
-                        new Equipment.Filter(300, since(today, 400)));
+                        Enclosure.bare("Slate tank", new Vessel(100, 50, 45), 34)
+                                .with(Lid.MESH)
+                                .with(filter(300, today, 400))
+                                .with(hides(2).with(plants("java-fern", "hornwort")))
+                                .with(measured(null, 10.0, null)),
+                        start);
         add(place, slate, "axolotl", "Ember and Ash", 2, 1, 1, 22, start);
         long nursery =
                 make(
                         place,
                         cellar,
-                        "Nursery tub",
-                        new Vessel(60, 40, 20),
-                        10,
-                        ground(GroundMaterial.BARE, 0),
-                        null,
-                        Lid.MESH,
-                        null,
+                        Enclosure.bare("Nursery tub", new Vessel(60, 40, 20), 10)
+                                .with(Lid.MESH)
+                                .with(Furnishings.NONE.with(plants("hornwort"))),
                         start);
         add(place, nursery, "eastern-newt", "Spring larvae", 14, 0, 0, 2.9, start);
         long quarantine =
                 make(
                         place,
                         cellar,
-                        "Quarantine",
-                        new Vessel(40, 25, 25),
-                        14,
-                        ground(GroundMaterial.BARE, 0),
-                        new Land(25, 17, 6),
-                        Lid.MESH,
-                        null,
-                        start,
-                        new Equipment.Filter(10, since(today, 20)));
+                        Enclosure.bare("Quarantine", new Vessel(40, 25, 25), 14)
+                                .with(new Land(25, 17, 6))
+                                .with(Lid.MESH)
+                                .with(filter(10, today, 20))
+                                .with(hides(1)),
+                        start);
         add(place, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
 
         long pool =
                 make(
                         place,
                         gallery,
-                        "Long pool",
-                        new Vessel(180, 75, 66),
-                        40,
-                        ground(GroundMaterial.SAND, 4),
-                        null,
-                        Lid.NONE,
-                        new Platform(45, 30),
-                        start,
-                        new Equipment.Heater(300, true),
-                        new Equipment.Filter(900, since(today, 700)),
-                        new Equipment.BaskingLamp(75, OptionalDouble.of(32)),
-                        new Equipment.UvbLamp(since(today, 175)));
+                        Enclosure.bare("Long pool", new Vessel(180, 75, 66), 40)
+                                .with(new Ground(GroundMaterial.SAND, 4))
+                                .with(new Platform(45, 30))
+                                .with(
+                                        new Equipment.Heater(300, true),
+                                        filter(900, today, 700),
+                                        new Equipment.BaskingLamp(75, OptionalDouble.of(32)),
+                                        tube(today, 175, 30))
+                                .with(measured(null, 11.0, null)),
+                        start);
         add(place, pool, "slider", "Bramble", 1, 0, 1, 18, start);
         long shallows =
                 make(
                         place,
                         gallery,
-                        "Shallows",
-                        new Vessel(90, 40, 40),
-                        10,
-                        ground(GroundMaterial.SAND, 2),
-                        new Land(32, 18, 20),
-                        Lid.NONE,
-                        null,
-                        start,
-                        new Equipment.Heater(100, true),
-                        new Equipment.Filter(120, since(today, 200)),
-                        new Equipment.BaskingLamp(35, OptionalDouble.of(30)),
-                        new Equipment.UvbLamp(since(today, 60)));
+                        Enclosure.bare("Shallows", new Vessel(90, 40, 40), 10)
+                                .with(new Ground(GroundMaterial.SAND, 2))
+                                .with(new Land(32, 18, 20))
+                                .with(
+                                        new Equipment.Heater(100, true),
+                                        filter(120, today, 200),
+                                        new Equipment.BaskingLamp(35, OptionalDouble.of(30)),
+                                        tube(today, 60, 28))
+                                .with(hides(3).with(plants("hornwort"))),
+                        start);
         add(place, shallows, "common-musk", "The three pebbles", 3, 0, 0, 4.6, start);
         long fern =
                 make(
                         place,
                         gallery,
-                        "Fern box",
-                        new Vessel(60, 45, 45),
-                        5,
-                        ground(GroundMaterial.SAND, 1),
-                        new Land(92, 14, 14),
-                        Lid.GLASS,
-                        null,
-                        start,
-                        new Equipment.HeatMat(50));
+                        Enclosure.bare("Fern box", new Vessel(60, 45, 45), 5)
+                                .with(new Ground(GroundMaterial.SAND, 1))
+                                .with(new Land(92, 14, 14))
+                                .with(Lid.GLASS)
+                                .with(new Equipment.HeatMat(50))
+                                .with(hides(6).with(plants("fern", "moss", "spider-plant")))
+                                .with(measured(86.0, 11.0, 0.1)),
+                        start);
         add(place, fern, "vampire-crab", "Fern crabs", 6, 2, 4, 1.9, start);
 
         long hum =
                 make(
                         place,
                         loft,
-                        "Hum tank",
-                        new Vessel(75, 35, 45),
-                        28,
-                        ground(GroundMaterial.SAND, 2),
-                        null,
-                        Lid.GLASS,
-                        null,
-                        start,
-                        new Equipment.Heater(75, true),
-                        new Equipment.Filter(150, since(today, 300)));
+                        Enclosure.bare("Hum tank", new Vessel(75, 35, 45), 28)
+                                .with(new Ground(GroundMaterial.SAND, 2))
+                                .with(Lid.GLASS)
+                                .with(new Equipment.Heater(75, true), filter(150, today, 300))
+                                .with(hides(4).with(plants("anubias", "java-moss"))),
+                        start);
         add(place, hum, "dwarf-frog", "The choir", 7, 3, 4, 3.1, start);
         long dune =
                 make(
                         place,
                         loft,
-                        "Dune box",
-                        new Vessel(90, 45, 45),
-                        6,
-                        ground(GroundMaterial.SAND, 1),
-                        new Land(92, 20, 18),
-                        Lid.GLASS,
-                        null,
-                        start,
-                        new Equipment.HeatMat(50));
+                        Enclosure.bare("Dune box", new Vessel(90, 45, 45), 6)
+                                .with(new Ground(GroundMaterial.SAND, 1))
+                                .with(new Land(92, 20, 18))
+                                .with(Lid.GLASS)
+                                .with(new Equipment.HeatMat(50))
+                                .with(hides(2).with(new Dish(5, 33, true)))
+                                .with(measured(70.0, 12.0, 0.1)),
+                        start);
         add(place, dune, "land-hermit", "Dune walkers", 3, 0, 0, 1.8, start);
+        String colder = shelf.copy(place, "axolotl", "Axolotl, mill cellar");
+        shelf.save(
+                place,
+                SheetDraft.of(colder, shelf.text(place, colder).orElseThrow())
+                        .with(
+                                Map.of("/stages/2/upkeep/changePercent", 30.0),
+                                "the weir water is hard and cheap")
+                        .yaml(),
+                "the weir water is hard and cheap");
+        enclosures.accept(
+                place,
+                dune,
+                "humidity-off",
+                "Dune walkers",
+                "The new mister comes next week; until then we spray twice a day.",
+                today.plusDays(12));
 
         history(place, start, today);
     }
 
-    private static Optional<LocalDate> since(LocalDate today, int days) {
-        return Optional.of(today.minusDays(days));
+    private static Equipment.Filter filter(double flowLph, LocalDate today, int days) {
+        return new Equipment.Filter(flowLph, Optional.of(today.minusDays(days)), true);
     }
 
-    private static Ground ground(GroundMaterial material, double depthCm) {
-        return new Ground(material, depthCm);
+    private static Equipment.UvbLamp tube(LocalDate today, int days, double distanceCm) {
+        return new Equipment.UvbLamp(
+                Optional.of(today.minusDays(days)), OptionalDouble.of(distanceCm));
     }
 
-    private long make(
-            Place place,
-            long room,
-            String name,
-            Vessel vessel,
-            double depthCm,
-            Ground ground,
-            @Nullable Land land,
-            Lid lid,
-            @Nullable Platform platform,
-            LocalDate start,
-            Equipment... equipment) {
-        Enclosure design =
-                new Enclosure(
-                        name,
-                        vessel,
-                        new Water(
-                                depthCm,
-                                depthCm > 8 ? OptionalDouble.of(4) : OptionalDouble.empty()),
-                        ground,
-                        Optional.ofNullable(land),
-                        lid,
-                        Optional.ofNullable(platform),
-                        List.of(equipment),
-                        Site.LIVING_ROOM);
-        return enclosures.create(place, room, design, start, UUID.randomUUID());
+    private static Furnishings hides(int count) {
+        return Furnishings.NONE.with(new Hides(count, 0));
+    }
+
+    private static Plant[] plants(String... ids) {
+        return Stream.of(ids).map(id -> Plant.find(id).orElseThrow()).toArray(Plant[]::new);
+    }
+
+    private static Conditions measured(
+            @Nullable Double humidityPercent,
+            @Nullable Double lightHours,
+            @Nullable Double lidGapCm) {
+        return new Conditions(known(humidityPercent), known(lightHours), known(lidGapCm));
+    }
+
+    private static OptionalDouble known(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    /** Deeper water has a rest near the surface here. */
+    private long make(Place place, long room, Enclosure design, LocalDate start) {
+        Enclosure rested =
+                design.water().depthCm() > 8
+                        ? design.with(new Change("/water/restBelowSurfaceCm", 4))
+                        : design;
+        return enclosures.create(place, room, rested, start, UUID.randomUUID());
     }
 
     /**
@@ -317,7 +323,7 @@ class DemoCollection implements SmartLifecycle {
             int females,
             double lengthCm,
             LocalDate start) {
-        var sheet = library.find(species).orElseThrow();
+        var sheet = CareLibrary.bundled().find(species).orElseThrow();
         double first = lengthCm;
         for (double guess = lengthCm; guess > lengthCm * 0.3; guess -= lengthCm * 0.002) {
             if (sheet.growth().lengthCm(guess, DAYS_OF_HISTORY) <= lengthCm) {
@@ -345,7 +351,7 @@ class DemoCollection implements SmartLifecycle {
                     round(
                             sheet.growth().lengthCm(first, day)
                                     * (1 + 0.004 * (random.nextDouble() - 0.5)));
-            double mass = round(sheet.massG(length) * (0.95 + 0.1 * random.nextDouble()));
+            double mass = round(sheet.body().massG(length) * (0.95 + 0.1 * random.nextDouble()));
             enclosures.measure(
                     place,
                     enclosure,

@@ -7,9 +7,11 @@ import app.islet.core.review.Finding;
 import app.islet.web.drawing.SectionDrawing;
 import app.islet.web.support.Units;
 
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /**
  * What the core says of a design, worded and rounded for one keeper: the drawing, the figures, the
@@ -23,6 +25,9 @@ public record Answer(
         List<Figure> figures,
         List<FindingView> findings,
         List<Buy> shopping) {
+    private static final DateTimeFormatter DAY =
+            DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+
     /**
      * @param note what the figure rests on, or empty
      */
@@ -30,25 +35,46 @@ public record Answer(
 
     /**
      * @param css class that goes with the severity's word
+     * @param link words and page of the enclosure where what it concerns can be changed; empty for
+     *     what concerns people
+     * @param accepted until when and why the keeper lives with it; empty while nobody said so
      */
     public record FindingView(
             String rule,
             String severity,
             String css,
             String step,
+            String who,
             String what,
             String why,
             List<RemedyView> remedies,
+            Link link,
             String school,
             String otherwise,
-            String source) {}
+            String source,
+            String accepted) {
+        /** What a keeper may put off: not a Danger, and a Note asks for nothing. */
+        public boolean acceptable() {
+            return severity.equals("Wrong") || severity.equals("Watch");
+        }
+
+        public boolean isAccepted() {
+            return !accepted.isEmpty();
+        }
+    }
 
     /**
-     * @param field and {@code value} of the change, in SI; empty where the remedy is not a number
+     * @param page of the enclosure, with the field on it where there is one
      */
-    public record RemedyView(String text, String field, String value) {
+    public record Link(String words, String page) {}
+
+    /**
+     * @param changes the numbers it sets, as {@link RemedyText} writes them; empty where it is a
+     *     thing of hands
+     */
+    public record RemedyView(String text, String changes) {
         public boolean applies() {
-            return !field.isEmpty();
+            return !changes.isEmpty();
         }
     }
 
@@ -181,32 +207,49 @@ public record Answer(
                 f.severity().word(),
                 f.severity().word().toLowerCase(Locale.ROOT),
                 f.step().word(),
+                f.who(),
                 u.text(f.what()),
                 u.text(f.why()),
                 f.remedies().stream()
-                        .map(
-                                r ->
-                                        new RemedyView(
-                                                u.text(r.text()),
-                                                r.change().map(c -> c.field()).orElse(""),
-                                                r.change()
-                                                        .map(c -> String.valueOf(c.value()))
-                                                        .orElse("")))
+                        .map(r -> new RemedyView(u.text(r.text()), RemedyText.write(r.changes())))
                         .toList(),
+                link(f),
                 f.school().map(s -> s.name()).orElse(""),
                 String.join(", ", f.otherwise()),
-                f.basis().words());
+                f.basis().words(),
+                f.accepted()
+                        .map(a -> "until " + a.askAgain().format(DAY) + ": " + a.reason())
+                        .orElse(""));
     }
 
-    /** Findings that need an act: everything but notes. */
+    /** Where it can be mended: the field of its first number, or the page of its step. */
+    private static Link link(Finding f) {
+        return f.remedies().stream()
+                .flatMap(r -> r.changes().stream())
+                .flatMap(change -> DesignForm.fieldOf(change).stream())
+                .findFirst()
+                .map(field -> new Link("Show it in the design", "build#" + field))
+                .orElseGet(
+                        () ->
+                                switch (f.step()) {
+                                    case RESIDENTS -> new Link("Go to the residents", "residents");
+                                    case SITE -> new Link("Go to the room", "site");
+                                    case PEOPLE -> new Link("", "");
+                                    default -> new Link("Go to the design", "build");
+                                });
+    }
+
+    /** Findings that ask for an act: no notes, and none the keeper lives with for now. */
     public long open() {
-        return findings.stream().filter(f -> !f.severity.equals("Note")).count();
+        return openOnes().count();
     }
 
-    /** Word of the worst finding, or "Well". */
+    private Stream<FindingView> openOnes() {
+        return findings.stream().filter(f -> !f.severity.equals("Note") && !f.isAccepted());
+    }
+
+    /** Word of the worst open finding, or "Well". */
     public String worst() {
-        return findings.isEmpty() || findings.get(0).severity.equals("Note")
-                ? "Well"
-                : findings.get(0).severity;
+        return openOnes().findFirst().map(FindingView::severity).orElse("Well");
     }
 }

@@ -1,7 +1,5 @@
 package app.islet.web.enclosure;
 
-import app.islet.core.Assessment;
-import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
@@ -61,15 +59,12 @@ class BuildController {
         }
         model.addAttribute("state", state);
         model.addAttribute(
-                "answer",
-                Answer.of(
-                        Assessment.of(design.get(), state.assessment().residents(), place.today()),
-                        place.system()));
+                "answer", Answer.of(state.with(design.get()).assessment(), place.system()));
         return "enclosure/answer :: answer";
     }
 
     /**
-     * Saves what was typed; with {@code applyField}, also applies a remedy to it, so that neither
+     * Saves what was typed; with {@code applyChanges}, also applies a remedy to it, so that neither
      * is lost.
      */
     @PostMapping("/build")
@@ -99,36 +94,30 @@ class BuildController {
                     form,
                     Answer.of(state.with(design.get()).assessment(), place.system()));
         }
-        String field = typed.getOrDefault("applyField", "");
-        enclosures.save(
-                place,
-                id,
-                field.isEmpty()
-                        ? design.get()
-                        : changed(design.get(), field, typed.getOrDefault("applyValue", "")));
-        flash.addFlashAttribute("saved", field.isEmpty() ? "Saved." : "Applied and saved.");
+        String changes = typed.getOrDefault("applyChanges", "");
+        enclosures.save(place, id, changed(design.get(), changes));
+        flash.addFlashAttribute("saved", changes.isEmpty() ? "Saved." : "Applied and saved.");
         return "redirect:" + place.path("/enclosures/" + id + "/build");
     }
 
-    /** Applies a remedy that is a number. */
+    /** Applies a remedy of numbers. */
     @PostMapping("/remedy")
     String remedy(
             Place place,
             @PathVariable long id,
-            @RequestParam String field,
-            @RequestParam String value,
+            @RequestParam String changes,
             @RequestParam(defaultValue = "build") String back,
             RedirectAttributes flash) {
         place.require(Role.KEEPER);
-        enclosures.save(place, id, changed(enclosures.get(place, id).design(), field, value));
+        enclosures.save(place, id, changed(enclosures.get(place, id).design(), changes));
         flash.addFlashAttribute("saved", "Applied and saved.");
         return "redirect:"
                 + place.path("/enclosures/" + id + (back.equals("review") ? "/review" : "/build"));
     }
 
-    private static Enclosure changed(Enclosure design, String field, String value) {
+    private static Enclosure changed(Enclosure design, String changes) {
         try {
-            return design.with(new Change(field, Double.parseDouble(value)));
+            return design.with(RemedyText.read(changes));
         } catch (IllegalArgumentException e) {
             throw new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), e);
         }

@@ -1,8 +1,12 @@
 package app.islet.web.enclosure;
 
 import app.islet.core.care.GroundMaterial;
+import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.Chemistry;
+import app.islet.core.enclosure.Conditions;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
@@ -31,8 +35,30 @@ final class DesignForm {
 
     private DesignForm() {}
 
-    /** One group of fields under a heading. */
-    record Section(String title, List<FieldView> fields) {}
+    /**
+     * One group of fields under a heading.
+     *
+     * @param folds whether it is folded away until one of its fields says something
+     */
+    record Section(String title, boolean folds, List<FieldView> fields) {
+        static Section open(String title, List<FieldView> fields) {
+            return new Section(title, false, fields);
+        }
+
+        static Section closed(String title, List<FieldView> fields) {
+            return new Section(title, true, fields);
+        }
+
+        public boolean isOpen() {
+            return !folds || fields.stream().anyMatch(f -> said(f) || f.error() != null);
+        }
+
+        private static boolean said(FieldView f) {
+            return f.kind().equals("checkbox")
+                    ? f.checked()
+                    : !f.kind().equals("select") && !f.value().isEmpty();
+        }
+    }
 
     /** What the form shows for a saved design. */
     static Map<String, String> typed(Enclosure e, UnitSystem units) {
@@ -46,6 +72,12 @@ final class DesignForm {
         first(e, Equipment.Filter.class)
                 .flatMap(Equipment.Filter::runningSince)
                 .ifPresent(day -> typed.put("filterSince", day.toString()));
+        first(e, Equipment.Filter.class)
+                .ifPresent(f -> typed.put("filterGuarded", f.guarded() ? "on" : ""));
+        if (e.has(Equipment.AirStone.class)) {
+            typed.put("airStone", "on");
+        }
+        typed.putAll(FurnishingForm.typed(e));
         first(e, Equipment.UvbLamp.class).ifPresent(l -> typed.put("uvb", "on"));
         first(e, Equipment.UvbLamp.class)
                 .flatMap(Equipment.UvbLamp::fittedOn)
@@ -103,6 +135,13 @@ final class DesignForm {
                             numbers.put("lamp", Quantity.watts(l.powerW()));
                             l.spotC().ifPresent(c -> numbers.put("spot", Quantity.celsius(c)));
                         });
+        first(e, Equipment.UvbLamp.class)
+                .ifPresent(
+                        l ->
+                                l.distanceCm()
+                                        .ifPresent(
+                                                cm -> numbers.put("uvbDistance", Quantity.cm(cm))));
+        numbers.putAll(FurnishingForm.numbers(e));
         return numbers;
     }
 
@@ -133,6 +172,9 @@ final class DesignForm {
                         : Optional.empty();
         List<Equipment> equipment = equipment(form, base);
         Lid lid = form.choice("lid", Lid.class, Lid.NONE);
+        Chemistry chemistry = FurnishingForm.chemistry(form);
+        Furnishings furnishings = FurnishingForm.furnishings(form, base.furnishings());
+        Conditions conditions = FurnishingForm.conditions(form);
         if (!form.hasErrors()) {
             refuseWhatDoesNotFit(form, height, depth, ground, land);
         }
@@ -142,12 +184,14 @@ final class DesignForm {
                         new Enclosure(
                                 name,
                                 new Vessel(length, width, height),
-                                new Water(depth, rest, salt),
+                                new Water(depth, rest, salt, chemistry),
                                 ground,
                                 land,
                                 lid,
                                 platform,
                                 equipment,
+                                furnishings,
+                                conditions,
                                 base.site()));
     }
 
@@ -198,13 +242,21 @@ final class DesignForm {
                 .ifPresent(v -> list.add(new Equipment.Fan(v)));
         Optional<LocalDate> since = form.date("filterSince");
         form.optional("filter", Dimension.FLOW, 0, 100_000)
-                .ifPresent(flow -> list.add(new Equipment.Filter(flow, since)));
+                .ifPresent(
+                        flow ->
+                                list.add(
+                                        new Equipment.Filter(
+                                                flow, since, form.flag("filterGuarded"))));
         OptionalDouble spot = form.optional("spot", Dimension.TEMPERATURE, 0, 120);
         form.optional("lamp", Dimension.POWER, 1, 1000)
                 .ifPresent(w -> list.add(new Equipment.BaskingLamp(w, spot)));
         Optional<LocalDate> fitted = form.date("uvbFitted");
+        OptionalDouble distance = form.optional("uvbDistance", Dimension.LENGTH, 1, 300);
         if (form.flag("uvb")) {
-            list.add(new Equipment.UvbLamp(fitted));
+            list.add(new Equipment.UvbLamp(fitted, distance));
+        }
+        if (form.flag("airStone")) {
+            list.add(new Equipment.AirStone());
         }
         base.equipment().stream()
                 .filter(device -> first(base, device.getClass()).orElseThrow() != device)
@@ -212,10 +264,47 @@ final class DesignForm {
         return list;
     }
 
+    /** Field of the form that a change of the design stands in, where it has one. */
+    static Optional<String> fieldOf(Change change) {
+        return Optional.ofNullable(
+                switch (change.field()) {
+                    case "/vessel/lengthCm" -> "length";
+                    case "/vessel/widthCm" -> "width";
+                    case "/vessel/heightCm" -> "height";
+                    case "/water/depthCm" -> "depth";
+                    case "/water/restBelowSurfaceCm" -> "rest";
+                    case "/water/salinityPpt" -> "salt";
+                    case "/ground/depthCm" -> "groundDepth";
+                    case "/land/sharePercent" -> "landShare";
+                    case "/land/heightCm" -> "landHeight";
+                    case "/land/rampCm" -> "ramp";
+                    case "/platform/sideCm" -> "platformLength";
+                    case "/furnishings/hides/count" -> "hides";
+                    case "/furnishings/hides/openingCm" -> "hideOpening";
+                    case "/furnishings/stones/topCm" -> "stonesTop";
+                    case "/furnishings/stones/gapCm" -> "stonesGap";
+                    case "/furnishings/furtherWaysOut" -> "waysOut";
+                    case "/conditions/lightHours" -> "lightHours";
+                    case "/conditions/lidGapCm" -> "lidGap";
+                    case "/equipment/heater/powerW" -> "heater";
+                    case "/equipment/heat-mat/powerW" -> "mat";
+                    case "/equipment/chiller/coolingW" -> "chiller";
+                    case "/equipment/filter/flowLph" -> "filter";
+                    case "/equipment/uvb-lamp/distanceCm" -> "uvbDistance";
+                    default -> null;
+                });
+    }
+
     static List<Section> sections(FormReader form) {
+        List<Section> all = new ArrayList<>(basics(form));
+        all.addAll(FurnishingForm.sections(form));
+        return all;
+    }
+
+    private static List<Section> basics(FormReader form) {
         String len = Dimension.LENGTH.unit(form.units());
         return List.of(
-                new Section(
+                Section.open(
                         "Vessel",
                         List.of(
                                 FieldView.of(form, "name", "Name", "text", "", ""),
@@ -224,7 +313,7 @@ final class DesignForm {
                                 number(form, "height", "Inner height", len, ""),
                                 FieldView.select(
                                         form, "lid", "Top", options(Lid.values(), Lid::words)))),
-                new Section(
+                Section.open(
                         "Water and ground",
                         List.of(
                                 number(form, "depth", "Water depth", len, "over the ground"),
@@ -241,7 +330,7 @@ final class DesignForm {
                                         "Ground",
                                         options(GroundMaterial.values(), GroundMaterial::words)),
                                 number(form, "groundDepth", "Ground depth", len, ""))),
-                new Section(
+                Section.open(
                         "Land",
                         List.of(
                                 number(
@@ -256,7 +345,7 @@ final class DesignForm {
                                         form, "platform", "Basking platform", "checkbox", "", ""),
                                 number(form, "platformLength", "Platform length", len, ""),
                                 number(form, "platformWidth", "Platform width", len, ""))),
-                new Section(
+                Section.open(
                         "Equipment",
                         List.of(
                                 number(form, "heater", "Heater", "W", "empty: none"),
@@ -273,6 +362,13 @@ final class DesignForm {
                                         ""),
                                 FieldView.of(
                                         form,
+                                        "filterGuarded",
+                                        "Intake has a guard",
+                                        "checkbox",
+                                        "",
+                                        ""),
+                                FieldView.of(
+                                        form,
                                         "filterSince",
                                         "Filter running since",
                                         "date",
@@ -286,7 +382,9 @@ final class DesignForm {
                                         Dimension.TEMPERATURE.unit(form.units()),
                                         "under the lamp"),
                                 FieldView.of(form, "uvb", "UVB tube", "checkbox", "", ""),
-                                FieldView.of(form, "uvbFitted", "Tube fitted", "date", "", ""))));
+                                FieldView.of(form, "uvbFitted", "Tube fitted", "date", "", ""),
+                                number(form, "uvbDistance", "Tube to the back", len, ""),
+                                FieldView.of(form, "airStone", "Air stone", "checkbox", "", ""))));
     }
 
     private static FieldView number(
@@ -294,7 +392,7 @@ final class DesignForm {
         return FieldView.of(form, id, label, "number", unit, hint);
     }
 
-    private static <E extends Enum<E>> List<FieldView.Option> options(
+    static <E extends Enum<E>> List<FieldView.Option> options(
             E[] values, Function<E, String> words) {
         return Arrays.stream(values)
                 .map(v -> new FieldView.Option(v.name(), words.apply(v)))

@@ -1,15 +1,13 @@
 package app.islet.web.enclosure;
 
-import app.islet.core.care.GroundMaterial;
 import app.islet.core.document.DocumentWriter;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.core.enclosure.Enclosure;
-import app.islet.core.enclosure.Ground;
-import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Vessel;
-import app.islet.core.enclosure.Water;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.review.Outlook;
+import app.islet.core.review.Severity;
+import app.islet.core.review.Step;
 import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
 import app.islet.web.support.FieldView;
@@ -28,13 +26,16 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 
 /** Making an enclosure, its review, and its file. */
@@ -100,16 +101,8 @@ class EnclosureController {
             return form(place, model, form);
         }
         Enclosure design =
-                new Enclosure(
-                        name,
-                        new Vessel(length, width, height),
-                        new Water(height / 2, OptionalDouble.empty()),
-                        new Ground(GroundMaterial.BARE, 0),
-                        Optional.empty(),
-                        Lid.NONE,
-                        Optional.empty(),
-                        List.of(),
-                        enclosures.room(place, room).site());
+                Enclosure.bare(name, new Vessel(length, width, height), height / 2)
+                        .withSite(enclosures.room(place, room).site());
         long id =
                 enclosures.create(
                         place,
@@ -130,13 +123,123 @@ class EnclosureController {
                                 + (state.occupants().isEmpty() ? "/residents" : "/build"));
     }
 
+    /**
+     * @param show the only severity wanted, in small letters; all where empty
+     */
     @GetMapping("/{id}/review")
-    String review(Place place, @PathVariable long id, Model model) {
-        EnclosureState state = enclosures.get(place, id);
-        model.addAttribute("state", state);
-        model.addAttribute("answer", Answer.of(state.assessment(), place.system()));
-        model.addAttribute("later", later(state, place.units()));
+    String review(
+            Place place,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String show,
+            Model model) {
+        addReview(place, enclosures.get(place, id), show, model);
         return "enclosure/review";
+    }
+
+    /** The whole judgement on paper. */
+    @GetMapping("/{id}/report")
+    String report(Place place, @PathVariable long id, Model model) {
+        addReview(place, enclosures.get(place, id), "", model);
+        return "enclosure/report";
+    }
+
+    /** Findings of one step of the work. */
+    record Group(String step, List<Answer.FindingView> findings) {}
+
+    /**
+     * @param value what the address says; empty for all
+     */
+    record Filter(String words, String value, long count, boolean chosen) {}
+
+    private void addReview(Place place, EnclosureState state, String show, Model model) {
+        Answer answer = Answer.of(state.assessment(), place.system());
+        List<Answer.FindingView> shown =
+                answer.findings().stream()
+                        .filter(f -> show.isEmpty() || f.css().equals(show))
+                        .toList();
+        model.addAttribute("state", state);
+        model.addAttribute("answer", answer);
+        model.addAttribute(
+                "groups",
+                Arrays.stream(Step.values())
+                        .map(
+                                step ->
+                                        new Group(
+                                                step.word(),
+                                                shown.stream()
+                                                        .filter(f -> f.step().equals(step.word()))
+                                                        .toList()))
+                        .filter(group -> !group.findings().isEmpty())
+                        .toList());
+        List<Filter> filters = new ArrayList<>();
+        filters.add(new Filter("All", "", answer.findings().size(), show.isEmpty()));
+        for (Severity severity : Severity.values()) {
+            String value = severity.word().toLowerCase(Locale.ROOT);
+            long count = answer.findings().stream().filter(f -> f.css().equals(value)).count();
+            filters.add(new Filter(severity.word(), value, count, show.equals(value)));
+        }
+        model.addAttribute("filters", filters);
+        model.addAttribute("later", later(state, place.units()));
+        model.addAttribute("latestAskAgain", place.today().plusYears(1));
+        model.addAttribute("usualAskAgain", place.today().plusMonths(3));
+    }
+
+    /** Lives with a finding for a while. */
+    @PostMapping("/{id}/accept")
+    String accept(
+            Place place,
+            @PathVariable long id,
+            @RequestParam String rule,
+            @RequestParam(defaultValue = "") String who,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
+        place.require(Role.KEEPER);
+        FormReader form = new FormReader(typed, place.system());
+        String reason = form.text("reason", 300, "a reason, for whoever asks later");
+        Optional<LocalDate> until = form.date("askAgain");
+        if (until.isEmpty() && !form.hasErrors()) {
+            form.refuse("askAgain", "Please say from which day to ask again.");
+        }
+        until.filter(day -> !day.isAfter(place.today()) || day.isAfter(place.today().plusYears(1)))
+                .ifPresent(
+                        day ->
+                                form.refuse(
+                                        "askAgain",
+                                        "A day from tomorrow to a year from now, please."));
+        if (form.hasErrors()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+            model.addAttribute("accepting", new Accepting(rule, who, form));
+            addReview(place, enclosures.get(place, id), "", model);
+            return "enclosure/review";
+        }
+        enclosures.accept(place, id, rule, who, reason, until.orElseThrow());
+        flash.addFlashAttribute("saved", "Accepted for now.");
+        return "redirect:" + place.path("/enclosures/" + id + "/review");
+    }
+
+    /** What was typed to accept one finding, kept while something in it is wrong. */
+    record Accepting(String rule, String who, FormReader form) {
+        public boolean isOf(Answer.FindingView finding) {
+            return rule.equals(finding.rule()) && who.equals(finding.who());
+        }
+
+        public String sentence() {
+            return String.join(" ", form.errors().values());
+        }
+    }
+
+    @PostMapping("/{id}/reopen")
+    String reopen(
+            Place place,
+            @PathVariable long id,
+            @RequestParam String rule,
+            @RequestParam(defaultValue = "") String who,
+            RedirectAttributes flash) {
+        enclosures.reopen(place, id, rule, who);
+        flash.addFlashAttribute("saved", "Open again.");
+        return "redirect:" + place.path("/enclosures/" + id + "/review");
     }
 
     /** What fails first as the residents grow. */

@@ -3,6 +3,7 @@ package app.islet.web.enclosure;
 import app.islet.core.Assessment;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.resident.Resident;
+import app.islet.core.review.Acceptance;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -10,6 +11,7 @@ import java.util.List;
 /**
  * An enclosure on a day, with everything the core says of it.
  *
+ * @param acceptances findings the keeper lives with for a while, the newest first
  * @param revision number of the design's revision, so that a save can tell whether somebody else
  *     saved in between
  */
@@ -19,6 +21,7 @@ public record EnclosureState(
         Enclosure design,
         int revision,
         List<Occupant> occupants,
+        List<Acceptance> acceptances,
         Assessment assessment) {
     /** A resident of the store beside the core's. */
     public record Occupant(
@@ -40,7 +43,8 @@ public record EnclosureState(
                 other,
                 revision,
                 occupants,
-                Assessment.of(other, assessment.residents(), day()));
+                acceptances,
+                Assessment.of(other, assessment.residents(), day()).accepting(acceptances));
     }
 
     public LocalDate day() {

@@ -3,12 +3,16 @@ package app.islet.web.enclosure;
 import app.islet.core.Assessment;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
+import app.islet.core.care.Fodder;
 import app.islet.core.document.DocumentReader;
 import app.islet.core.document.DocumentWriter;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Site;
 import app.islet.core.resident.Resident;
+import app.islet.core.review.Acceptance;
+import app.islet.core.review.Severity;
+import app.islet.web.care.Shelf;
 import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
 
@@ -22,6 +26,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -39,7 +44,8 @@ public class Enclosures {
     private final RoomRepository rooms;
     private final ResidentRepository residents;
     private final MeasurementRepository measurements;
-    private final CareLibrary library;
+    private final AcceptedFindingRepository acceptances;
+    private final Shelf shelf;
     private final DocumentReader reader;
     private final Clock clock;
 
@@ -49,15 +55,17 @@ public class Enclosures {
             RoomRepository rooms,
             ResidentRepository residents,
             MeasurementRepository measurements,
-            CareLibrary library,
+            AcceptedFindingRepository acceptances,
+            Shelf shelf,
             Clock clock) {
         this.enclosures = enclosures;
         this.revisions = revisions;
         this.rooms = rooms;
         this.residents = residents;
         this.measurements = measurements;
-        this.library = library;
-        this.reader = new DocumentReader(library);
+        this.acceptances = acceptances;
+        this.shelf = shelf;
+        this.reader = new DocumentReader(CareLibrary.bundled());
         this.clock = clock;
     }
 
@@ -125,6 +133,15 @@ public class Enclosures {
                 standing(living.stream().map(ResidentRecord::id).toList()).stream()
                         .filter(m -> m.id() < beforeMeasurement && !m.day().isAfter(day))
                         .collect(Collectors.groupingBy(Measurement::residentId));
+        Map<Long, List<Acceptance>> accepted =
+                acceptances.findByEnclosureIdInOrderByIdDesc(ids).stream()
+                        .collect(
+                                Collectors.groupingBy(
+                                        AcceptedFinding::enclosureId,
+                                        Collectors.mapping(
+                                                AcceptedFinding::acceptance, Collectors.toList())));
+        CareLibrary library = shelf.library(place);
+        Map<String, String> schools = shelf.schools(place);
         return records.stream()
                 .map(
                         record -> {
@@ -141,6 +158,8 @@ public class Enclosures {
                                             .map(
                                                     r ->
                                                             occupant(
+                                                                    library,
+                                                                    schools,
                                                                     r,
                                                                     sizes.getOrDefault(
                                                                             r.id(), List.of())))
@@ -151,12 +170,15 @@ public class Enclosures {
                                     design,
                                     revision.number(),
                                     occupants,
+                                    accepted.getOrDefault(record.id(), List.of()),
                                     Assessment.of(
-                                            design,
-                                            occupants.stream()
-                                                    .map(EnclosureState.Occupant::resident)
-                                                    .toList(),
-                                            day));
+                                                    design,
+                                                    occupants.stream()
+                                                            .map(EnclosureState.Occupant::resident)
+                                                            .toList(),
+                                                    day)
+                                            .accepting(
+                                                    accepted.getOrDefault(record.id(), List.of())));
                         })
                 .toList();
     }
@@ -165,7 +187,11 @@ public class Enclosures {
         return residentIds.isEmpty() ? List.of() : measurements.standing(residentIds);
     }
 
-    private EnclosureState.Occupant occupant(ResidentRecord r, List<Measurement> sizes) {
+    private static EnclosureState.Occupant occupant(
+            CareLibrary library,
+            Map<String, String> schools,
+            ResidentRecord r,
+            List<Measurement> sizes) {
         CareSheet sheet =
                 library.find(r.species())
                         .orElseThrow(
@@ -181,7 +207,10 @@ public class Enclosures {
                         newest(sizes, Measurement::lengthCm),
                         newest(sizes, Measurement::massG),
                         Optional.ofNullable(r.statedStage()),
-                        Optional.ofNullable(r.school())),
+                        Optional.ofNullable(r.school())
+                                .or(() -> Optional.ofNullable(schools.get(sheet.id()))),
+                        Optional.of(r.since()),
+                        r.alsoFed()),
                 sizes);
     }
 
@@ -299,7 +328,8 @@ public class Enclosures {
                                         resident.count(),
                                         resident.males(),
                                         resident.females(),
-                                        resident.statedStage().orElse(null)));
+                                        resident.statedStage().orElse(null))
+                                .feedAlso(resident.alsoFed()));
         if (resident.lengthCm().isPresent() || resident.massG().isPresent()) {
             measurements.save(
                     new Measurement(
@@ -314,20 +344,90 @@ public class Enclosures {
         }
     }
 
-    @Transactional
-    public void describeResident(
-            Place place,
-            long enclosureId,
-            long residentId,
+    /**
+     * What a keeper may correct of a resident.
+     *
+     * @param species id of the care sheet, of the same kind as before
+     * @param school empty for that of the collection
+     */
+    public record Description(
+            String species,
             String name,
             int count,
             int males,
             int females,
-            Optional<String> school) {
+            Optional<String> school,
+            LocalDate since,
+            List<Fodder> alsoFed) {}
+
+    @Transactional
+    public void describeResident(
+            Place place, long enclosureId, long residentId, Description described) {
         place.require(Role.KEEPER);
         ResidentRecord record = resident(place, enclosureId, residentId);
-        record.describe(name, count, males, females, record.statedStage())
-                .keepBy(school.orElse(null));
+        record.describe(
+                        described.name(),
+                        described.count(),
+                        described.males(),
+                        described.females(),
+                        record.statedStage())
+                .keepBy(described.school().orElse(null))
+                .followSheet(described.species())
+                .cameOn(described.since())
+                .feedAlso(described.alsoFed());
+    }
+
+    /**
+     * Accepts a finding of an enclosure as it is today, with a reason, until a day.
+     *
+     * @throws ResponseStatusException 422 where it is a Danger, a mere note, or not there
+     */
+    @Transactional
+    public void accept(
+            Place place, long id, String rule, String who, String reason, LocalDate askAgain) {
+        place.require(Role.KEEPER);
+        Severity severity =
+                get(place, id).assessment().review().findings().stream()
+                        .filter(f -> f.rule().equals(rule) && f.who().equals(who))
+                        .map(f -> f.severity())
+                        .min(Comparator.naturalOrder())
+                        .orElseThrow(
+                                () -> new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY));
+        if (severity == Severity.DANGER || severity == Severity.NOTE) {
+            throw new ResponseStatusException(
+                    HttpStatus.UNPROCESSABLE_ENTITY,
+                    "a Danger is not accepted, a Note need not be");
+        }
+        acceptances.save(
+                new AcceptedFinding(
+                        id,
+                        new Acceptance(rule, who, severity, reason, askAgain),
+                        clock.instant(),
+                        place.person().id()));
+    }
+
+    /** Takes an acceptance back: a new entry that asks again today. */
+    @Transactional
+    public void reopen(Place place, long id, String rule, String who) {
+        place.require(Role.KEEPER);
+        record(place, id);
+        acceptances.findByEnclosureIdInOrderByIdDesc(List.of(id)).stream()
+                .map(AcceptedFinding::acceptance)
+                .filter(a -> a.rule().equals(rule) && a.who().equals(who))
+                .findFirst()
+                .ifPresent(
+                        a ->
+                                acceptances.save(
+                                        new AcceptedFinding(
+                                                id,
+                                                new Acceptance(
+                                                        rule,
+                                                        who,
+                                                        a.severity(),
+                                                        "taken back",
+                                                        place.today()),
+                                                clock.instant(),
+                                                place.person().id())));
     }
 
     @Transactional

@@ -1,5 +1,7 @@
 package app.islet.web.enclosure;
 
+import app.islet.core.care.Fodder;
+
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -10,7 +12,9 @@ import jakarta.persistence.Table;
 import org.jspecify.annotations.Nullable;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * One animal, or a group of one kind and size, as the store knows it. Its size is in its
@@ -34,6 +38,7 @@ public class ResidentRecord {
     private int females;
     private @Nullable String statedStage;
     private @Nullable String school;
+    private String alsoFed = "";
     private LocalDate since;
     private @Nullable LocalDate leftOn;
     private UUID clientId;
@@ -66,8 +71,30 @@ public class ResidentRecord {
         return this;
     }
 
+    /** Lets another care sheet of the same kind hold for them. */
+    ResidentRecord followSheet(String sheet) {
+        this.species = sheet;
+        return this;
+    }
+
     public @Nullable String school() {
         return school;
+    }
+
+    /** What they get besides the foods of their sheet, by the ids of the foods. */
+    public ResidentRecord feedAlso(List<Fodder> foods) {
+        this.alsoFed = String.join(" ", foods.stream().map(Fodder::id).toList());
+        return this;
+    }
+
+    public List<Fodder> alsoFed() {
+        return Stream.of(alsoFed.split(" ")).flatMap(id -> Fodder.find(id).stream()).toList();
+    }
+
+    /** Corrects the day they came into this enclosure. */
+    public ResidentRecord cameOn(LocalDate day) {
+        this.since = day;
+        return this;
     }
 
     public void leave(LocalDate day) {

@@ -2,11 +2,13 @@ package app.islet.web.enclosure;
 
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
+import app.islet.core.care.Fodder;
 import app.islet.core.care.Stage;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.resident.Resident;
 import app.islet.core.review.Compatibility;
 import app.islet.core.review.Severity;
+import app.islet.web.care.Shelf;
 import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
 import app.islet.web.support.FieldView;
@@ -23,8 +25,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -32,17 +36,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /** The Residents step: who lives here, at which stage, how many, which sexes. */
 @Controller
 @RequestMapping("/c/{collection}/enclosures/{id}/residents")
 class ResidentsController {
     private final Enclosures enclosures;
-    private final CareLibrary library;
+    private final Shelf shelf;
 
-    ResidentsController(Enclosures enclosures, CareLibrary library) {
+    ResidentsController(Enclosures enclosures, Shelf shelf) {
         this.enclosures = enclosures;
-        this.library = library;
+        this.shelf = shelf;
     }
 
     @GetMapping
@@ -52,7 +57,13 @@ class ResidentsController {
                 id,
                 model,
                 new FormReader(
-                        Map.of("count", "1", "clientId", UUID.randomUUID().toString()),
+                        Map.of(
+                                "count",
+                                "1",
+                                "since",
+                                place.today().toString(),
+                                "clientId",
+                                UUID.randomUUID().toString()),
                         place.system()));
     }
 
@@ -65,13 +76,17 @@ class ResidentsController {
             HttpServletResponse response) {
         place.require(Role.KEEPER);
         FormReader form = new FormReader(typed, place.system());
-        Optional<Resident> resident = read(form);
+        Optional<Resident> resident = read(place, form);
         if (resident.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return page(place, id, model, form);
         }
         enclosures.addResident(
-                place, id, resident.get(), UUID.fromString(form.typed("clientId")), place.today());
+                place,
+                id,
+                resident.get(),
+                UUID.fromString(form.typed("clientId")),
+                form.date("since").orElse(place.today()));
         return "redirect:" + place.path("/enclosures/" + id + "/residents");
     }
 
@@ -89,8 +104,8 @@ class ResidentsController {
     }
 
     /**
-     * Corrects name, number and sexes. The species and the measured length stay: another animal is
-     * another resident.
+     * Corrects name, number, sexes, school, care sheet and the like. The kind and the measured
+     * length stay: another animal is another resident.
      */
     @PostMapping("/{residentId}")
     String correct(
@@ -108,6 +123,17 @@ class ResidentsController {
         int females = form.whole("females", 0, 1000, 0);
         String name = form.text("name", 60, "a name");
         refuseTooManySexes(form, count, males, females);
+        LocalDate since = readSince(place, form);
+        EnclosureState.Occupant occupant =
+                enclosures.get(place, id).occupants().stream()
+                        .filter(o -> o.record().id() == residentId)
+                        .findFirst()
+                        .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        String species =
+                form.typed("sheet").isEmpty() ? occupant.record().species() : form.typed("sheet");
+        if (sheetsFor(place, occupant.resident()).stream().noneMatch(s -> s.id().equals(species))) {
+            form.refuse("sheet", "Please choose a care sheet of the same kind.");
+        }
         if (form.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             model.addAttribute("correction", new Correction(residentId, form));
@@ -117,13 +143,32 @@ class ResidentsController {
                 place,
                 id,
                 residentId,
-                name,
-                count,
-                males,
-                females,
-                Optional.of(form.typed("school")).filter(school -> !school.isEmpty()));
+                new Enclosures.Description(
+                        species,
+                        name,
+                        count,
+                        males,
+                        females,
+                        Optional.of(form.typed("school")).filter(school -> !school.isEmpty()),
+                        since,
+                        Fodder.all().stream().filter(f -> form.flag("food-" + f.id())).toList()));
         flash.addFlashAttribute("saved", "Saved.");
         return "redirect:" + place.path("/enclosures/" + id + "/residents");
+    }
+
+    private static LocalDate readSince(Place place, FormReader form) {
+        LocalDate since = form.date("since").orElse(place.today());
+        if (since.isAfter(place.today())) {
+            form.refuse("since", "A day until today, please.");
+        }
+        return since;
+    }
+
+    /** The care sheets that can hold for these animals: those of their kind. */
+    private List<CareSheet> sheetsFor(Place place, Resident resident) {
+        return shelf.library(place).all().stream()
+                .filter(sheet -> sheet.kind().equals(resident.species().kind()))
+                .toList();
     }
 
     private static void refuseTooManySexes(FormReader form, int count, int males, int females) {
@@ -135,8 +180,8 @@ class ResidentsController {
         }
     }
 
-    private Optional<Resident> read(FormReader form) {
-        Optional<CareSheet> sheet = library.find(form.typed("species"));
+    private Optional<Resident> read(Place place, FormReader form) {
+        Optional<CareSheet> sheet = shelf.library(place).find(form.typed("species"));
         if (sheet.isEmpty()) {
             form.refuse("species", "Please choose a species.");
         }
@@ -146,6 +191,7 @@ class ResidentsController {
         refuseTooManySexes(form, count, males, females);
         OptionalDouble length = form.optional("length", Dimension.LENGTH, 0.1, 300);
         OptionalDouble mass = form.optional("mass", Dimension.MASS, 0.001, 500_000);
+        readSince(place, form);
         Optional<String> stage =
                 Optional.of(form.typed("stage"))
                         .filter(s -> !s.isEmpty())
@@ -250,6 +296,7 @@ class ResidentsController {
     private String page(Place place, long id, Model model, FormReader form) {
         List<FieldView.Option> species =
                 new ArrayList<>(List.of(new FieldView.Option("", "choose ...")));
+        CareLibrary library = shelf.library(place);
         library.all().forEach(s -> species.add(new FieldView.Option(s.id(), s.name())));
         List<FieldView.Option> stages =
                 new ArrayList<>(List.of(new FieldView.Option("", "by its length, or adult")));
@@ -271,6 +318,15 @@ class ResidentsController {
         EnclosureState state = enclosures.get(place, id);
         model.addAttribute("state", state);
         addCompatibility(state, place.units(), model);
+        model.addAttribute("foods", Fodder.all());
+        model.addAttribute(
+                "sheets",
+                state.occupants().stream()
+                        .collect(
+                                Collectors.toMap(
+                                        o -> o.record().id(),
+                                        o -> sheetsFor(place, o.resident()))));
+        model.addAttribute("chosen", shelf.schools(place));
         model.addAttribute("clientId", form.typed("clientId"));
         model.addAttribute(
                 "fields",
@@ -294,6 +350,7 @@ class ResidentsController {
                         FieldView.select(form, "stage", "Stage, if not measured", stages),
                         FieldView.of(form, "males", "Males", "number", "", "as far as known"),
                         FieldView.of(form, "females", "Females", "number", "", "as far as known"),
+                        FieldView.of(form, "since", "Here since", "date", "", ""),
                         FieldView.of(form, "name", "What you call them", "text", "", "")));
         return "enclosure/residents";
     }

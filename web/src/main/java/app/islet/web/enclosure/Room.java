@@ -8,6 +8,10 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 
+import org.jspecify.annotations.Nullable;
+
+import java.util.Optional;
+
 /** A room enclosures stand in. Its temperatures are the site of every design in it. */
 @Entity
 public class Room {
@@ -31,6 +35,8 @@ public class Room {
     private double winterNightC;
 
     private double humidityPercent;
+    private @Nullable Boolean residualCurrentDevice;
+    private boolean smallChildren;
 
     /** For Hibernate only. */
     protected Room() {}
@@ -47,6 +53,8 @@ public class Room {
         this.winterDayC = site.winterDayC();
         this.winterNightC = site.winterNightC();
         this.humidityPercent = site.humidityPercent();
+        this.residualCurrentDevice = site.residualCurrentDevice().orElse(null);
+        this.smallChildren = site.smallChildren();
     }
 
     public Long id() {
@@ -62,6 +70,13 @@ public class Room {
     }
 
     public Site site() {
-        return new Site(summerDayC, summerNightC, winterDayC, winterNightC, humidityPercent);
+        return new Site(
+                summerDayC,
+                summerNightC,
+                winterDayC,
+                winterNightC,
+                humidityPercent,
+                Optional.ofNullable(residualCurrentDevice),
+                smallChildren);
     }
 }

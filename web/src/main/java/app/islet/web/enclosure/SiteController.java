@@ -22,6 +22,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * The Site step, and the rooms of a collection: how warm it is there by day and night, summer and
@@ -121,6 +122,11 @@ class SiteController {
         typed.put("winterDay", FormReader.shown(site.winterDayC(), Dimension.TEMPERATURE, units));
         typed.put(
                 "winterNight", FormReader.shown(site.winterNightC(), Dimension.TEMPERATURE, units));
+        site.residualCurrentDevice()
+                .ifPresent(there -> typed.put("residualCurrentDevice", there ? "YES" : "NO"));
+        if (site.smallChildren()) {
+            typed.put("smallChildren", "on");
+        }
         typed.put("humidity", FormReader.shown(site.humidityPercent(), Dimension.PERCENT, units));
         return typed;
     }
@@ -131,7 +137,14 @@ class SiteController {
                 temperature(form, "summerNight"),
                 temperature(form, "winterDay"),
                 temperature(form, "winterNight"),
-                form.number("humidity", Dimension.PERCENT, 0, 100));
+                form.number("humidity", Dimension.PERCENT, 0, 100),
+                device(form),
+                form.flag("smallChildren"));
+    }
+
+    private static Optional<Boolean> device(FormReader form) {
+        String said = form.typed("residualCurrentDevice");
+        return said.isEmpty() ? Optional.empty() : Optional.of(said.equals("YES"));
     }
 
     private static double temperature(FormReader form, String id) {
@@ -152,6 +165,16 @@ class SiteController {
                         "Humidity of the room",
                         "number",
                         "%",
-                        "about 50 in a heated room"));
+                        "about 50 in a heated room"),
+                FieldView.select(
+                        form,
+                        "residualCurrentDevice",
+                        "Residual-current device",
+                        List.of(
+                                new FieldView.Option("", "nobody looked"),
+                                new FieldView.Option("YES", "on these sockets"),
+                                new FieldView.Option("NO", "none"))),
+                FieldView.of(
+                        form, "smallChildren", "Children under five about", "checkbox", "", ""));
     }
 }

@@ -1,7 +1,7 @@
 package app.islet.web.overview;
 
 import app.islet.core.calculator.Calculators;
-import app.islet.core.care.CareLibrary;
+import app.islet.web.care.Shelf;
 import app.islet.web.collection.Place;
 import app.islet.web.enclosure.EnclosureRepository;
 
@@ -16,11 +16,11 @@ import java.util.Locale;
 @RestController
 class JumpController {
     private final EnclosureRepository enclosures;
-    private final CareLibrary library;
+    private final Shelf shelf;
 
-    JumpController(EnclosureRepository enclosures, CareLibrary library) {
+    JumpController(EnclosureRepository enclosures, Shelf shelf) {
         this.enclosures = enclosures;
-        this.library = library;
+        this.shelf = shelf;
     }
 
     record Target(String words, String href) {}
@@ -57,7 +57,8 @@ class JumpController {
                         });
         Calculators.all()
                 .forEach(c -> all.add(new Target(c.title(), place.path("/calculators/" + c.id()))));
-        library.all()
+        shelf.library(place)
+                .all()
                 .forEach(
                         s ->
                                 all.add(

@@ -53,7 +53,13 @@ class SectionDrawingTest {
     static Stream<String> samples() throws IOException {
         List<Path> files;
         try (Stream<Path> folder = Files.list(Path.of("..", "samples"))) {
-            files = folder.filter(p -> !p.toString().contains("trailing")).sorted().toList();
+            files =
+                    folder.filter(
+                                    p ->
+                                            p.toString().endsWith(".json")
+                                                    && !p.toString().contains("trailing"))
+                            .sorted()
+                            .toList();
         }
         return Stream.concat(
                 files.stream().map(SectionDrawingTest::read),

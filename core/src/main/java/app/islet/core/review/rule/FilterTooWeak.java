@@ -42,10 +42,10 @@ public final class FilterTooWeak implements ResidentRule {
                             .who(r)
                             .basis(need.get().basis())
                             .what(
-                                    "The filter moves {}; {} stand at most {} in this water.",
+                                    "The filter moves {}; at most {} in this water for {}.",
                                     Quantity.litresPerHour(flow),
-                                    r.words(),
-                                    Quantity.litresPerHour(most))
+                                    Quantity.litresPerHour(most),
+                                    r.words())
                             .why("A current it cannot rest from wears it out.")
                             .remedy("Turn the outlet to the glass or a spray bar.")
                             .remedy(

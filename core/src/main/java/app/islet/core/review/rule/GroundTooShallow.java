@@ -22,7 +22,8 @@ public final class GroundTooShallow implements ResidentRule {
     @Override
     public Optional<Finding> judge(Situation s, Resident r) {
         Needs.Land land = r.stage().needs().land();
-        double deep = s.enclosure().land().map(Land::heightCm).orElse(0.0);
+        double dryGround = s.survey().hasWater() ? 0 : s.enclosure().ground().depthCm();
+        double deep = s.enclosure().land().map(Land::heightCm).orElse(dryGround);
         if (land.minDepthCm() == 0 || deep >= land.minDepthCm()) {
             return Optional.empty();
         }

@@ -22,12 +22,12 @@ public final class GroupTooLarge implements ResidentRule {
         Needs.Group group = r.stage().needs().group();
         int together =
                 s.residents().stream()
-                        .filter(o -> o.sheet().id().equals(r.sheet().id()))
+                        .filter(o -> o.sheet().kind().equals(r.sheet().kind()))
                         .mapToInt(Resident::count)
                         .sum();
         boolean first =
                 s.residents().stream()
-                        .filter(o -> o.sheet().id().equals(r.sheet().id()))
+                        .filter(o -> o.sheet().kind().equals(r.sheet().kind()))
                         .findFirst()
                         .filter(o -> o == r)
                         .isPresent();

@@ -1,8 +1,6 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.care.AnimalGroup;
-import app.islet.core.care.Basis;
-import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -16,19 +14,11 @@ import java.util.stream.Stream;
 /** What handling these animals asks of people. */
 @AutoService(Rule.class)
 public final class HygieneForPeople implements Rule {
-    private static final double SALE_LIMIT_CM = 10.16;
-
     @Override
     public Stream<Finding> judge(Situation s) {
         boolean reptiles =
                 s.residents().stream().anyMatch(r -> r.sheet().group() == AnimalGroup.TURTLE);
         boolean any = !s.residents().isEmpty();
-        boolean small =
-                s.residents().stream()
-                        .anyMatch(
-                                r ->
-                                        r.sheet().group() == AnimalGroup.TURTLE
-                                                && r.bodyCm() < SALE_LIMIT_CM);
         Stream.Builder<Finding> found = Stream.builder();
         if (any) {
             found.add(
@@ -39,19 +29,6 @@ public final class HygieneForPeople implements Rule {
                             .why("Small children, the old and the ill are harmed most.")
                             .remedy(
                                     "Wash hands after every contact; buckets of their own; never a kitchen sink.")
-                            .build());
-        }
-        if (small) {
-            found.add(
-                    finding(Severity.NOTE, Step.PEOPLE)
-                            .basis(
-                                    Basis.published(
-                                            "21 CFR 1240.62 (turtles with a carapace under 4 inches)"))
-                            .what("A turtle shorter than {}.", Quantity.cm(SALE_LIMIT_CM))
-                            .why(
-                                    "Some countries forbid its sale, because children put it in the mouth.")
-                            .remedy(
-                                    "Ask what your local law says before you buy, sell or give away.")
                             .build());
         }
         return found.build();

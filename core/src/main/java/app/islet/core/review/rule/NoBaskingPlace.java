@@ -22,7 +22,7 @@ public final class NoBaskingPlace implements ResidentRule {
         if (r.stage().needs().basking().isEmpty()) {
             return Optional.empty();
         }
-        double body = r.bodyCm() * r.bodyCm() * r.sheet().bodyWidthShare();
+        double body = r.bodyCm() * r.bodyCm() * r.sheet().body().widthShare();
         double room = s.survey().baskingCm2(s.enclosure());
         double need = body * 1.5;
         boolean narrow =

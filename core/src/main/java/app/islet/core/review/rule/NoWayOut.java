@@ -1,6 +1,7 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.care.Needs;
+import app.islet.core.care.Surface;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Land;
 import app.islet.core.quantity.Quantity;
@@ -14,6 +15,7 @@ import app.islet.core.review.Step;
 
 import com.google.auto.service.AutoService;
 
+import java.util.List;
 import java.util.Optional;
 
 /** An animal that must leave the water cannot: no dry land, or a slope it cannot climb. */
@@ -22,9 +24,10 @@ public final class NoWayOut implements ResidentRule {
     @Override
     public Optional<Finding> judge(Situation s, Resident r) {
         Needs.Land land = r.stage().needs().land();
+        double climbs = r.stage().needs().moves().slopeDegOn(Surface.LOOSE);
         if (!land.necessary()
                 || !s.survey().hasWater()
-                || s.survey().hasWayOut(s.enclosure(), land.maxSlopeDeg())) {
+                || s.survey().hasWayOut(s.enclosure(), climbs)) {
             return Optional.empty();
         }
         double foot =
@@ -39,43 +42,48 @@ public final class NoWayOut implements ResidentRule {
                         .why(
                                 "What breathes air and cannot climb out drowns, often within a night.");
         if (s.enclosure().land().isEmpty()) {
+            double side = Math.max(2, Math.ceil(1.2 * r.bodyCm()));
             return Optional.of(
                     finding.what(
                                     "No way out of the water for {}: there is no land and no platform.",
                                     r.words())
                             .remedy(
-                                    "Add land or a platform with a ramp of at most {}.",
-                                    Quantity.degrees(land.maxSlopeDeg()))
+                                    new Change("/platform/sideCm", side),
+                                    "Add a platform of {} by {}, dry, with a rough ramp of at most {}.",
+                                    Quantity.cm(side),
+                                    Quantity.cm(side),
+                                    Quantity.degrees(climbs))
+                            .remedy("Or land that rises out of the water as gently.")
                             .build());
         }
         if (above <= 0) {
             double top = s.survey().lineCm() + 2;
+            double rise = top - s.enclosure().ground().depthCm();
+            double wanted = Math.ceil(10 * rise / Math.tan(Math.toRadians(climbs))) / 10;
+            double ramp = Math.max(s.enclosure().land().get().rampCm(), wanted);
             finding.what(
                     "No way out of the water for {}: the land lies {} under the water line.",
                     r.words(),
                     Quantity.cm(-above));
-            if (s.survey().slopeDeg() <= land.maxSlopeDeg()
-                    && top <= s.enclosure().vessel().heightCm()
-                    && Math.toDegrees(
-                                    Math.atan2(
-                                            top - s.enclosure().ground().depthCm(),
-                                            s.enclosure().land().get().rampCm()))
-                            <= land.maxSlopeDeg()) {
+            if (climbs > 0 && ramp <= foot - 1 && top <= s.enclosure().vessel().heightCm()) {
                 finding.remedy(
-                        new Change("/land/heightCm", top),
-                        "Raise the land to {} above the floor.",
-                        Quantity.cm(top));
+                        List.of(
+                                new Change("/land/heightCm", top),
+                                new Change("/land/rampCm", ramp)),
+                        "Raise the land to {} above the floor, its slope over {}.",
+                        Quantity.cm(top),
+                        Quantity.cm(ramp));
             }
             return Optional.of(finding.remedy("Lower the water until the land is dry.").build());
         }
         double run =
                 (s.enclosure().land().get().heightCm() - s.enclosure().ground().depthCm())
-                        / Math.tan(Math.toRadians(land.maxSlopeDeg()));
+                        / Math.tan(Math.toRadians(climbs));
         finding.what(
                 "No way out of the water for {}: the slope rises at {}; it climbs at most {}.",
                 r.words(),
                 Quantity.degrees(s.survey().slopeDeg()),
-                Quantity.degrees(land.maxSlopeDeg()));
+                Quantity.degrees(climbs));
         if (run <= foot - 1) {
             finding.remedy(
                     new Change("/land/rampCm", Math.ceil(run * 10) / 10),

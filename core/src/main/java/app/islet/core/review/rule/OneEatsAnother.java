@@ -27,7 +27,7 @@ public final class OneEatsAnother implements Rule {
                     continue;
                 }
                 double ratio = small.bodyCm() / big.bodyCm();
-                boolean same = big.sheet().id().equals(small.sheet().id());
+                boolean same = big.sheet().kind().equals(small.sheet().kind());
                 double needed = Math.max(same ? 0 : 0.5, big.stage().needs().group().sizeRatio());
                 if (big.swallows(small)) {
                     found.add(
@@ -35,7 +35,7 @@ public final class OneEatsAnother implements Rule {
                                     .who(small)
                                     .basis(Basis.MEMORY)
                                     .what(
-                                            "{} ({}) fits the mouth of {} ({}).",
+                                            "{} ({}) can be swallowed by {} ({}).",
                                             small.words(),
                                             Quantity.cm(small.bodyCm()),
                                             big.words(),

@@ -1,5 +1,6 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.resident.Resident;
@@ -19,8 +20,11 @@ import java.util.Optional;
 /** A UVB tube older than its useful life. */
 @AutoService(Rule.class)
 public final class UvbAged implements ResidentRule {
-    private static final int SCHOOL_DAYS = 182;
-    private static final int LAST_DAYS = 365;
+    private static final double DAYS_PER_MONTH = 30.4;
+
+    /** Past its time by this factor it is not late but useless; common practice, no source. */
+    private static final double SPENT = 2;
+
     private static final int WARN_DAYS = 14;
 
     @Override
@@ -28,6 +32,8 @@ public final class UvbAged implements ResidentRule {
         if (r.stage().needs().uv().isEmpty()) {
             return Optional.empty();
         }
+        Needs.Tube tube = r.stage().needs().uv().get().tube();
+        int serves = (int) Math.round(tube.months() * DAYS_PER_MONTH);
         Optional<LocalDate> fitted =
                 s.enclosure()
                         .all(Equipment.UvbLamp.class)
@@ -37,23 +43,25 @@ public final class UvbAged implements ResidentRule {
             return Optional.empty();
         }
         long days = ChronoUnit.DAYS.between(fitted.get(), s.date());
-        if (days < SCHOOL_DAYS - WARN_DAYS) {
+        if (days < serves - WARN_DAYS) {
             return Optional.empty();
         }
-        Severity severity = days >= LAST_DAYS ? Severity.WRONG : Severity.WATCH;
+        Severity severity = days >= SPENT * serves ? Severity.WRONG : Severity.WATCH;
         Finding.Builder finding =
                 finding(severity, Step.LIGHT)
                         .who(r)
+                        .basis(tube.basis())
                         .what(
-                                "The UVB tube is {} old; six months is the rule followed here, some say twelve.",
-                                Quantity.days(days))
+                                "The UVB tube is {} old; it serves {} by the school followed.",
+                                Quantity.days(days),
+                                Quantity.months(tube.months()))
                         .why("It fades long before it goes dark; the eye cannot see it.");
         return Optional.of(
                 severity == Severity.WRONG
                         ? finding.remedy("Replace the tube now and note the date.").build()
                         : finding.remedy(
                                         "Replace the tube by {}, or go by a UV meter.",
-                                        fitted.get().plusDays(SCHOOL_DAYS))
+                                        fitted.get().plusDays(serves))
                                 .build());
     }
 }

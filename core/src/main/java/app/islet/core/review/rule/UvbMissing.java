@@ -46,7 +46,7 @@ public final class UvbMissing implements ResidentRule {
                         : finding.what(
                                         "No UVB lamp for {}, of UV zone {} (UV index {} where it basks).",
                                         r.words(),
-                                        Quantity.count(uv.zone()),
+                                        Quantity.count(uv.zone().number()),
                                         uv.uvi().text(Dimension.RATIO, UnitSystem.METRIC))
                                 .remedy(
                                         "A UVB tube over the basking place, no glass or plastic between.")

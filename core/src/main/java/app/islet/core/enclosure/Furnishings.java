@@ -1,0 +1,47 @@
+package app.islet.core.enclosure;
+
+import app.islet.core.care.Plant;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What stands in the box.
+ *
+ * @param furtherWaysOut places where an animal can leave the water besides land and platform: wood,
+ *     net, cork
+ */
+public record Furnishings(
+        Optional<Hides> hides,
+        Optional<Stones> stones,
+        List<Plant> plants,
+        List<Dish> dishes,
+        int furtherWaysOut) {
+    public static final Furnishings NONE =
+            new Furnishings(Optional.empty(), Optional.empty(), List.of(), List.of(), 0);
+
+    public Furnishings {
+        plants = List.copyOf(plants);
+        dishes = List.copyOf(dishes);
+    }
+
+    public Furnishings with(Hides some) {
+        return new Furnishings(Optional.of(some), stones, plants, dishes, furtherWaysOut);
+    }
+
+    public Furnishings with(Stones some) {
+        return new Furnishings(hides, Optional.of(some), plants, dishes, furtherWaysOut);
+    }
+
+    public Furnishings with(Plant... some) {
+        return new Furnishings(hides, stones, List.of(some), dishes, furtherWaysOut);
+    }
+
+    public Furnishings with(Dish... some) {
+        return new Furnishings(hides, stones, plants, List.of(some), furtherWaysOut);
+    }
+
+    public Furnishings withFurtherWaysOut(int ways) {
+        return new Furnishings(hides, stones, plants, dishes, ways);
+    }
+}

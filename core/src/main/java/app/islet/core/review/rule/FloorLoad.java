@@ -1,0 +1,79 @@
+package app.islet.core.review.rule;
+
+import app.islet.core.care.Basis;
+import app.islet.core.care.GroundMaterial;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.review.Finding;
+import app.islet.core.review.Rule;
+import app.islet.core.review.Severity;
+import app.islet.core.review.Situation;
+import app.islet.core.review.Step;
+
+import com.google.auto.service.AutoService;
+
+import java.util.stream.Stream;
+
+/** The weight on the floor of the room. */
+@AutoService(Rule.class)
+public final class FloorLoad implements Rule {
+    /** Spread load a room's floor is designed for, kN/m². */
+    private static final double DESIGN_KN_M2 = 2.0;
+
+    private static final double G = 9.81;
+
+    /** From this mass on somebody should look at the floor; common practice, no source. */
+    private static final double HEAVY_KG = 400;
+
+    /** Glass of 8 mm, kg/m². */
+    private static final double GLASS_KG_M2 = 20;
+
+    @Override
+    public Stream<Finding> judge(Situation s) {
+        double kg = massKg(s);
+        double areaM2 = s.survey().footprintCm2() / 10_000;
+        double load = kg * G / 1000 / areaM2;
+        if (load <= DESIGN_KN_M2 || kg < HEAVY_KG / 4) {
+            return Stream.empty();
+        }
+        return Stream.of(
+                finding(kg >= HEAVY_KG ? Severity.WATCH : Severity.NOTE, Step.SITE)
+                        .basis(
+                                Basis.published(
+                                        "EN 1991-1-1, table 6.2, category A: 1.5 to 2.0 kN/m², spread; the mass is an estimate"))
+                        .what(
+                                "About {} when filled, {} on each square metre under it.",
+                                Quantity.kilograms(kg),
+                                Quantity.kilograms(kg / areaM2))
+                        .why(
+                                "A floor carries that where it stands along a wall and over the beams, not everywhere.")
+                        .remedy(
+                                "Along a load-bearing wall, across the beams, on a stand that spreads the load.")
+                        .remedy(
+                                "When in doubt ask a structural engineer; in a rented flat the landlord.")
+                        .build());
+    }
+
+    private static double massKg(Situation s) {
+        double groundL = s.survey().footprintCm2() * s.enclosure().ground().depthCm() / 1000;
+        double landL =
+                s.enclosure()
+                        .land()
+                        .map(
+                                land ->
+                                        s.survey().dryLandCm2()
+                                                * Math.max(
+                                                        0,
+                                                        land.heightCm()
+                                                                - s.enclosure().ground().depthCm())
+                                                / 1000)
+                        .orElse(0.0);
+        double lengthM = s.enclosure().vessel().lengthCm() / 100;
+        double widthM = s.enclosure().vessel().widthCm() / 100;
+        double heightM = s.enclosure().vessel().heightCm() / 100;
+        double panesM2 = lengthM * widthM + 2 * heightM * (lengthM + widthM);
+        return s.survey().waterL()
+                + groundL * s.enclosure().ground().material().kgPerL()
+                + landL * GroundMaterial.SOIL.kgPerL()
+                + panesM2 * GLASS_KG_M2;
+    }
+}

@@ -1,0 +1,71 @@
+package app.islet.core.review.rule;
+
+import app.islet.core.care.Needs;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.resident.Resident;
+import app.islet.core.review.Finding;
+import app.islet.core.review.ResidentRule;
+import app.islet.core.review.Rule;
+import app.islet.core.review.Severity;
+import app.islet.core.review.Situation;
+import app.islet.core.review.Step;
+import app.islet.core.water.OxygenSaturation;
+
+import com.google.auto.service.AutoService;
+
+import java.util.Optional;
+
+/** Warm or still water that may hold too little oxygen for what lives by gills and skin. */
+@AutoService(Rule.class)
+public final class OxygenShort implements ResidentRule {
+    /** Share of saturation in lightly stocked water whose surface is stirred; from memory. */
+    private static final double STIRRED = 0.9;
+
+    /** The same where nothing stirs it; from memory. */
+    private static final double STILL = 0.65;
+
+    @Override
+    public Optional<Finding> judge(Situation s, Resident r) {
+        Optional<Needs.Oxygen> need = r.stage().needs().oxygen();
+        if (need.isEmpty() || s.climate().water().isEmpty()) {
+            return Optional.empty();
+        }
+        double waterC = Math.min(40, Math.max(0, s.climate().water().get().summerC()));
+        boolean stirred =
+                s.enclosure().has(Equipment.Filter.class)
+                        || s.enclosure().has(Equipment.AirStone.class);
+        double full = OxygenSaturation.mgPerL(waterC, s.enclosure().water().salinityPpt());
+        double held = full * (stirred ? STIRRED : STILL);
+        double least = need.get().leastMgPerL();
+        if (held >= least) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                finding(
+                                need.get().gills() && held < 0.85 * least
+                                        ? Severity.WRONG
+                                        : Severity.WATCH,
+                                Step.WATER)
+                        .who(r)
+                        .basis(need.get().basis())
+                        .what(
+                                "About {} of oxygen in the warmest hour, {} at most; {} should have {}.",
+                                mgPerL(held),
+                                mgPerL(full),
+                                r.words(),
+                                mgPerL(least))
+                        .why(
+                                "Warm, still water holds little oxygen just when the animal needs more. Estimate for light stocking; saturation after Benson and Krause 1984.")
+                        .remedy("Cooler water first.")
+                        .remedy(
+                                "Stir the surface: a filter outlet along it, or a gentle air stone.")
+                        .remedy("Fewer animals, no leftovers.")
+                        .build());
+    }
+
+    private static Quantity mgPerL(double value) {
+        return new Quantity(Dimension.CONCENTRATION, value);
+    }
+}
