@@ -2,6 +2,9 @@ package app.islet.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.SheetDraft;
+
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -14,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class MainTest {
@@ -61,6 +65,40 @@ class MainTest {
         assertThat(run("calc", "tan", "feedG=1", "feedG=2", "proteinPercent=3")).isEqualTo(2);
         assertThat(out.toString()).isEmpty();
         assertThat(err.toString().lines()).hasSize(6);
+    }
+
+    @Test
+    void a_keepers_own_sheet_is_read_and_judged_by(@TempDir Path folder) throws IOException {
+        Path sheet =
+                Files.writeString(
+                        folder.resolve("colder.yaml"),
+                        SheetDraft.of("axolotl", CareLibrary.bundledText("axolotl"))
+                                .copiedAs("colder", "Colder axolotl")
+                                .with(Map.of("/stages/2/water/harm/1", 20.0), "a test")
+                                .yaml());
+        Path tank =
+                Files.writeString(
+                        folder.resolve("tank.json"),
+                        Files.readString(Path.of("../samples/axolotl-pair.json"))
+                                .replace("\"axolotl\"", "\"colder\""));
+        assertThat(run("check", sheet.toString())).isZero();
+        assertThat(out.toString()).contains("Colder axolotl (colder): 3 stages");
+        assertThat(run("check", "--sheet", sheet.toString(), tank.toString())).isZero();
+        assertThat(out.toString()).contains("\"species\" : \"colder\"");
+        assertThat(run("check", tank.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("there is no care sheet \"colder\"");
+    }
+
+    @Test
+    void a_bad_sheet_is_refused_with_file_line_and_field(@TempDir Path folder) throws IOException {
+        Path sheet =
+                Files.writeString(
+                        folder.resolve("bad.yaml"),
+                        CareLibrary.bundledText("axolotl")
+                                .replaceFirst("heater: never", "heater: hot"));
+        assertThat(run("check", sheet.toString())).isEqualTo(2);
+        assertThat(err.toString())
+                .contains("bad.yaml, line ", "/stages/0/heater: \"hot\" is not one of never");
     }
 
     @Test

@@ -94,6 +94,9 @@ class OwnSheetsTest {
                 page.request().get(Islet.running().base() + CARE + "/" + id + "/sheet.yaml").text();
         CareSheet exported = CareSheetReader.read(id, yaml);
         assertThat(exported.kind()).isEqualTo("vampire-crab");
+        assertThat(copy(page, "vampire-crab", "Crabs of the fern"))
+                .as("copying twice makes one copy")
+                .isEqualTo(id);
         page.navigate(CARE + "/import");
         page.setInputFiles(
                 "#file",

@@ -259,7 +259,15 @@ public final class CareSheetReader {
                         x ->
                                 new Needs.Filtration(
                                         x.range("turnoverPerHour", 0, 20, "volumes an hour"),
+                                        x.group(
+                                                "startUp",
+                                                u ->
+                                                        new Needs.StartUp(
+                                                                u.whole("days", 0, 365, "days"),
+                                                                basis(u))),
                                         basis(x))),
+                f.optionalChoice("cooling", Needs.Cooling.class),
+                f.optionalChoice("planting", Needs.Planting.class),
                 f.choice("heater", Needs.Heater.class));
     }
 
@@ -320,6 +328,10 @@ public final class CareSheetReader {
                 f.optionalNumber("waterL", 0, 20_000, "L"),
                 f.optionalNumber("furtherWaterL", 0, 20_000, "L"),
                 f.optionalNumber("waterLPerCm", 0, 1000, "L/cm"),
+                f.group(
+                        "ahead",
+                        a -> new Needs.Ahead(a.whole("months", 0, 60, "months"), basis(a))),
+                f.flag("heightCounts", false),
                 basis(f));
     }
 

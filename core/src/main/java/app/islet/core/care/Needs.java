@@ -31,6 +31,8 @@ public record Needs(
         Ground ground,
         Group group,
         Optional<Filtration> filtration,
+        Optional<Cooling> cooling,
+        Optional<Planting> planting,
         Heater heater) {
 
     /**
@@ -144,6 +146,8 @@ public record Needs(
      * Floor and water for the first animal and each further one.
      *
      * @param waterLPerCm water for each cm of body length, where keepers reckon so
+     * @param ahead for how long growth is counted in before it is bought
+     * @param heightCounts whether height adds room for it, by the school followed
      */
     public record Space(
             double floorCm2,
@@ -151,6 +155,8 @@ public record Needs(
             OptionalDouble waterL,
             OptionalDouble furtherWaterL,
             OptionalDouble waterLPerCm,
+            Ahead ahead,
+            boolean heightCounts,
             Basis basis) {
         /** Footprint for {@code count} animals, cm². */
         public double floorCm2For(int count) {
@@ -174,6 +180,11 @@ public record Needs(
             return OptionalDouble.of(Math.max(fixed, bySize));
         }
     }
+
+    /**
+     * @param months how far ahead of growth a vessel is chosen
+     */
+    public record Ahead(int months, Basis basis) {}
 
     /**
      * @param sharePercent share of the footprint that must be dry land, least and most
@@ -247,8 +258,30 @@ public record Needs(
 
     /**
      * @param turnoverPerHour water volumes an hour the filter is rated for, least and most
+     * @param startUp how long it must run before it carries the animal
      */
-    public record Filtration(Range turnoverPerHour, Basis basis) {}
+    public record Filtration(Range turnoverPerHour, StartUp startUp, Basis basis) {}
+
+    /**
+     * @param days how long a new filter runs before it carries the animal
+     */
+    public record StartUp(int days, Basis basis) {}
+
+    /** What a school reaches for first when the water is too warm. */
+    public enum Cooling {
+        FAN,
+        CHILLER
+    }
+
+    /** What becomes of plants in the water with it. */
+    public enum Planting {
+        /** They grow, and are wanted. */
+        GROW,
+        /** They are eaten or torn out; only what grows above the water lasts. */
+        EATEN,
+        /** A school that uses plastic ones. */
+        PLASTIC
+    }
 
     /**
      * @param ppt salt the water should hold, g/kg

@@ -226,8 +226,20 @@ public final class Statements {
                                 say(
                                         "Filter",
                                         f.basis(),
-                                        "{} volumes an hour",
-                                        Phrase.range(f.turnoverPerHour(), Dimension.RATIO)));
+                                        "{} volumes an hour; {} of running before it carries an animal",
+                                        Phrase.range(f.turnoverPerHour(), Dimension.RATIO),
+                                        Quantity.days(f.startUp().days())));
+        n.cooling()
+                .ifPresent(
+                        c ->
+                                say(
+                                        "Cooling",
+                                        Basis.PRACTICE,
+                                        "{}",
+                                        c == Needs.Cooling.CHILLER
+                                                ? "a chiller first"
+                                                : "an open top and a fan first"));
+        n.planting().ifPresent(p -> say("Plants", Basis.PRACTICE, "{}", planting(p)));
     }
 
     private void addRoom(Needs n) {
@@ -255,6 +267,14 @@ public final class Statements {
                                         space.basis(),
                                         "{} of its length",
                                         new Quantity(Dimension.VOLUME_PER_LENGTH, l)));
+        say(
+                "Room ahead",
+                space.ahead().basis(),
+                "{}{}",
+                space.ahead().months() == 0
+                        ? "bought for today, a larger one by plan"
+                        : Phrase.of("for {} of growth", Quantity.months(space.ahead().months())),
+                space.heightCounts() ? "; height adds room" : "");
         Needs.Land land = n.land();
         say(
                 "Dry land",
@@ -382,6 +402,14 @@ public final class Statements {
                 Basis.PRACTICE,
                 "{}",
                 n.heater().name().toLowerCase(Locale.ROOT));
+    }
+
+    private static String planting(Needs.Planting planting) {
+        return switch (planting) {
+            case GROW -> "live ones, densely";
+            case EATEN -> "eaten or torn out; only what grows above the water lasts";
+            case PLASTIC -> "plastic ones";
+        };
     }
 
     private static String slopes(Moves m) {

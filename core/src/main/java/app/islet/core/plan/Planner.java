@@ -4,6 +4,7 @@ import app.islet.core.care.Basis;
 import app.islet.core.care.Food;
 import app.islet.core.care.Needs;
 import app.islet.core.care.Rhythm;
+import app.islet.core.care.Supplement;
 import app.islet.core.care.Upkeep;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Dimension;
@@ -34,6 +35,12 @@ public final class Planner {
         for (Resident resident : s.residents()) {
             for (Food food : resident.stage().foods()) {
                 tasks.add(feeding(resident, food));
+            }
+            for (Supplement extra : resident.stage().supplements()) {
+                tasks.add(supplement(resident, extra));
+            }
+            if (resident.stage().upkeep().bathDays() > 0) {
+                tasks.add(bath(resident));
             }
         }
         if (!s.residents().isEmpty()) {
@@ -79,6 +86,32 @@ public final class Planner {
                 food.rhythm(),
                 2 + 0.5 * r.count(),
                 food.basis());
+    }
+
+    private static Task supplement(Resident r, Supplement extra) {
+        return new Task(
+                "supplement:" + slug(r.name()) + ":" + slug(extra.name()),
+                TaskKind.SUPPLEMENT,
+                Phrase.of("{} for {}", extra.name(), r.name()),
+                Phrase.of("a pinch on the food, or always there"),
+                Phrase.of("By its label; with the food, not instead of it."),
+                extra.rhythm(),
+                1,
+                extra.basis());
+    }
+
+    private static Task bath(Resident r) {
+        Upkeep upkeep = r.stage().upkeep();
+        return new Task(
+                "bath:" + slug(r.name()),
+                TaskKind.BATHE,
+                Phrase.of("Bathe {}", r.name()),
+                Phrase.of("{}, a few minutes each", Quantity.count(r.count())),
+                Phrase.of(
+                        "Smallest first, water no deeper than it can stand in; leave out who is buried or moults. Dry for 10 to 15 minutes before going back."),
+                Rhythm.every(upkeep.bathDays()),
+                5 + 3 * r.count(),
+                upkeep.basis());
     }
 
     private static void addUpkeep(Situation s, List<Task> tasks) {
@@ -175,6 +208,7 @@ public final class Planner {
                         Rhythm.every(shortest(s, Upkeep::changeDays)),
                         5 + litres / 5,
                         basis));
+        addLargeChange(s, tasks, basis);
         int test = shortest(s, Upkeep::testDays);
         if (test < Integer.MAX_VALUE) {
             tasks.add(
@@ -200,6 +234,48 @@ public final class Planner {
                             Phrase.of("Never under the tap, and not on the day of a large change."),
                             Rhythm.every(rinse),
                             15,
+                            basis));
+        }
+    }
+
+    /** The rarer, large change of some schools, and their new cartridges. */
+    private static void addLargeChange(Situation s, List<Task> tasks, Basis basis) {
+        int large = shortest(s, Upkeep::largeDays);
+        if (large < Integer.MAX_VALUE) {
+            double percent =
+                    s.residents().stream()
+                            .flatMapToDouble(r -> r.stage().upkeep().largePercent().stream())
+                            .max()
+                            .orElseThrow();
+            double litres = s.survey().waterL() * percent / 100;
+            tasks.add(
+                    new Task(
+                            "large-change",
+                            TaskKind.WATER_CHANGE,
+                            Phrase.of("Change {}, the large one", Quantity.litres(litres)),
+                            Phrase.of(
+                                    "{} of {} ({})",
+                                    Quantity.litres(litres),
+                                    Quantity.litres(s.survey().waterL()),
+                                    Quantity.percent(percent)),
+                            Phrase.of(
+                                    "In place of the part change of that day; the filter is left alone."),
+                            Rhythm.every(large),
+                            10 + litres / 5,
+                            basis));
+        }
+        int media = shortest(s, Upkeep::newMediaDays);
+        if (media < Integer.MAX_VALUE && s.enclosure().has(Equipment.Filter.class)) {
+            tasks.add(
+                    new Task(
+                            "new-media",
+                            TaskKind.NEW_MEDIA,
+                            Phrase.of("New filter cartridge"),
+                            Phrase.of("one, not all at once"),
+                            Phrase.of(
+                                    "Staggered, so that the others keep the bacteria; not on the day of a large change."),
+                            Rhythm.every(media),
+                            10,
                             basis));
         }
     }

@@ -6,10 +6,13 @@ package app.islet.core.plan;
  */
 public enum TaskKind {
     FEED("Feed"),
+    SUPPLEMENT("Supplement"),
+    BATHE("Bathe"),
     SPOT_CLEAN("Spot clean"),
     TEST("Test the water"),
     WATER_CHANGE("Change water"),
     RINSE_FILTER("Rinse the filter"),
+    NEW_MEDIA("New filter media"),
     REPLACE_TUBE("Replace the UVB tube"),
     MEASURE("Measure");
 

@@ -84,7 +84,13 @@ public record Compatibility(List<Shared> shared, List<Pair> pairs) {
             Optional<Range> one = kind.of(a);
             Optional<Range> two = kind.of(b);
             if (one.isPresent() && two.isPresent() && one.get().overlap(two.get()).isEmpty()) {
-                dangers.add(
+                List<Phrase> list =
+                        switch (kind.apart) {
+                            case DANGER -> dangers;
+                            case WRONG -> wrongs;
+                            default -> watches;
+                        };
+                list.add(
                         Phrase.of(
                                 "{}: {} against {}, nothing serves both.",
                                 kind.words,
@@ -193,30 +199,70 @@ public record Compatibility(List<Shared> shared, List<Pair> pairs) {
         return Optional.empty();
     }
 
-    /** The ranges that are compared, each by what is tolerated. */
+    /**
+     * The ranges that are compared, each by what is tolerated, and how bad it is where two part.
+     */
     private enum Kind {
         WATER(
                 "Water temperature",
                 Dimension.TEMPERATURE,
+                Severity.DANGER,
                 n -> n.water().map(Needs.Temperature::toleratedC)),
         AIR(
                 "Air temperature",
                 Dimension.TEMPERATURE,
+                Severity.DANGER,
                 n -> n.air().map(Needs.Temperature::toleratedC)),
-        SALT("Salt", Dimension.SALINITY, n -> n.salinity().map(Needs.Salinity::ppt)),
+        SALT(
+                "Salt",
+                Dimension.SALINITY,
+                Severity.DANGER,
+                n -> n.salinity().map(Needs.Salinity::ppt)),
         DEPTH(
                 "Water depth",
                 Dimension.LENGTH,
+                Severity.DANGER,
                 n -> n.depth().map(d -> new Range(d.minCm(), d.maxCm()))),
-        LAND("Dry land", Dimension.PERCENT, n -> Optional.of(n.land().sharePercent()));
+        LAND(
+                "Dry land",
+                Dimension.PERCENT,
+                Severity.DANGER,
+                n -> Optional.of(n.land().sharePercent())),
+        HUMIDITY(
+                "Humidity",
+                Dimension.PERCENT,
+                Severity.WRONG,
+                n -> n.humidity().map(Needs.Humidity::tolerated)),
+        PH("pH", Dimension.RATIO, Severity.WRONG, n -> n.chemistry().map(Needs.Chemistry::ph)),
+        HARDNESS(
+                "Hardness",
+                Dimension.HARDNESS,
+                Severity.WATCH,
+                n -> n.chemistry().flatMap(Needs.Chemistry::hardnessDh)),
+        BASKING(
+                "Basking spot",
+                Dimension.TEMPERATURE,
+                Severity.WATCH,
+                n -> n.basking().map(Needs.Basking::spotC)),
+        DAY(
+                "Day length",
+                Dimension.HOURS,
+                Severity.WATCH,
+                n -> n.daylight().map(Needs.Daylight::hours));
 
         private final String words;
         private final Dimension dimension;
+        private final Severity apart;
         private final Function<Needs, Optional<Range>> range;
 
-        Kind(String words, Dimension dimension, Function<Needs, Optional<Range>> range) {
+        Kind(
+                String words,
+                Dimension dimension,
+                Severity apart,
+                Function<Needs, Optional<Range>> range) {
             this.words = words;
             this.dimension = dimension;
+            this.apart = apart;
             this.range = range;
         }
 

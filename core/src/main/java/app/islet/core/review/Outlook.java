@@ -46,7 +46,7 @@ public record Outlook(List<Event> events) {
 
     /** What grows worse by growing: a filter or a tube ages too, but is mended on the rounds. */
     private static List<Finding> failing(Situation situation) {
-        return Review.of(situation).findings().stream()
+        return Review.judged(situation)
                 .filter(f -> f.severity() == Severity.DANGER || f.severity() == Severity.WRONG)
                 .filter(f -> f.step() != Step.LIGHT)
                 .toList();

@@ -1,12 +1,14 @@
 package app.islet.core.review;
 
-import app.islet.core.resident.Resident;
-
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.ServiceLoader;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** All findings of a situation, the worst first, then in working order. */
 public record Review(List<Finding> findings) {
@@ -16,20 +18,28 @@ public record Review(List<Finding> findings) {
                     .sorted(Comparator.comparing(Rule::id))
                     .toList();
 
+    private static final Map<String, Rule> BY_ID =
+            RULES.stream().collect(Collectors.toMap(Rule::id, Function.identity()));
+
     public Review {
         findings = List.copyOf(findings);
     }
 
     public static Review of(Situation situation) {
+        Dissent dissent = new Dissent(situation);
         return new Review(
-                RULES.stream()
-                        .flatMap(rule -> rule.judge(situation))
-                        .map(finding -> finding.otherwiseBy(dissenting(situation, finding)))
+                judged(situation)
+                        .map(finding -> finding.otherwiseBy(dissent.from(finding)))
                         .sorted(
                                 Comparator.comparing(Finding::severity)
                                         .thenComparing(Finding::step)
                                         .thenComparing(Finding::rule))
                         .toList());
+    }
+
+    /** Every finding, in no order and without asking what other schools would say. */
+    static Stream<Finding> judged(Situation situation) {
+        return RULES.stream().flatMap(rule -> rule.judge(situation));
     }
 
     /**
@@ -55,38 +65,9 @@ public record Review(List<Finding> findings) {
         return findings.stream().filter(Finding::isOpen).count();
     }
 
-    /**
-     * Schools by which the residents a finding concerns would not be judged so. One that says what
-     * the default says is not named beside it.
-     */
-    private static List<String> dissenting(Situation situation, Finding finding) {
-        List<String> schools = new ArrayList<>();
-        for (Resident resident : situation.residents()) {
-            if (resident.name().equals(finding.who())) {
-                String own = resident.sheet().school().name();
-                String usual = resident.species().school().name();
-                boolean usually = own.equals(usual) || says(situation, resident, usual, finding);
-                if (!usually) {
-                    schools.add(usual);
-                }
-                resident.species().schoolNames().stream()
-                        .filter(other -> !other.equals(own) && !other.equals(usual))
-                        .filter(other -> usually && !says(situation, resident, other, finding))
-                        .forEach(schools::add);
-            }
-        }
-        return schools;
-    }
-
-    private static boolean says(
-            Situation situation, Resident resident, String school, Finding finding) {
-        List<Resident> residents =
-                situation.residents().stream().map(r -> r == resident ? r.by(school) : r).toList();
-        Situation asked = Situation.of(situation.enclosure(), residents, situation.date());
-        return RULES.stream()
-                .filter(rule -> rule.id().equals(finding.rule()))
-                .flatMap(rule -> rule.judge(asked))
-                .anyMatch(f -> f.who().equals(finding.who()) && f.severity() == finding.severity());
+    /** The rule of that id. */
+    static Rule rule(String id) {
+        return Objects.requireNonNull(BY_ID.get(id), id);
     }
 
     /** Every rule there is, by id. */

@@ -55,6 +55,32 @@ class PlanTest {
     }
 
     @Test
+    void schools_bring_their_own_work() {
+        Resident hermits = Setups.animals("land-hermit", 3, 2);
+        Enclosure box = Setups.tank(90, 45, 50, 5);
+        assertThat(kinds(box, hermits))
+                .doesNotContain(TaskKind.BATHE)
+                .contains(TaskKind.SUPPLEMENT);
+        assertThat(kinds(box, hermits.by("A bath every week"))).contains(TaskKind.BATHE);
+        Resident slider = Setups.animals("slider", 1, 18);
+        assertThat(titles(Setups.sliderPool(), slider)).noneMatch(t -> t.contains("the large one"));
+        assertThat(titles(Setups.sliderPool(), slider.by("Weekly fifth, monthly half")))
+                .contains("Change 320 L, the large one", "Change 128 L");
+        assertThat(kinds(Setups.sliderPool(), slider.by("New cartridges monthly")))
+                .contains(TaskKind.NEW_MEDIA);
+    }
+
+    private static List<TaskKind> kinds(Enclosure e, Resident r) {
+        return Assessment.of(e, List.of(r), TODAY).plan().tasks().stream().map(Task::kind).toList();
+    }
+
+    private static List<String> titles(Enclosure e, Resident r) {
+        return Assessment.of(e, List.of(r), TODAY).plan().tasks().stream()
+                .map(task -> task.title().text(UnitSystem.METRIC))
+                .toList();
+    }
+
+    @Test
     void amounts_are_exact_and_add_up() {
         Task worm = plan(axolotlTank(), axolotls(2, 22)).task("feed:they:earthworm").orElseThrow();
         assertThat(worm.amount().text(UnitSystem.METRIC))

@@ -51,6 +51,19 @@ class CompatibilityTest {
     }
 
     @Test
+    void every_range_that_anybody_states_is_laid_over_the_others() {
+        Compatibility together =
+                Compatibility.of(
+                        List.of(animals("eastern-newt", 1, 9), animals("fire-bellied-toad", 1, 4)));
+        assertThat(together.shared().stream().map(Compatibility.Shared::what))
+                .contains("Water temperature", "Salt", "pH", "Hardness", "Humidity", "Day length");
+        assertThat(together.shared())
+                .filteredOn(s -> s.what().equals("Water temperature"))
+                .singleElement()
+                .satisfies(s -> assertThat(s.range()).isPresent());
+    }
+
+    @Test
     void the_verdict_does_not_depend_on_who_is_named_first() {
         for (String other :
                 new String[] {

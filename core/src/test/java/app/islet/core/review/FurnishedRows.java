@@ -212,6 +212,18 @@ final class FurnishedRows {
                                 sliderPool().with(new Change("/water/salinityPpt", 10)),
                                 "hornwort"),
                         animals("terrapin", 1, 15)),
+                row(
+                        "plants-at-odds",
+                        NOTE,
+                        "waterweed for a slider",
+                        planted(sliderPool(), "elodea"),
+                        SLIDER),
+                row(
+                        "tower-is-a-trap",
+                        WATCH,
+                        "crabs in a tower",
+                        tank(40, 35, 80, 5).with(new Land(90, 14, 14)),
+                        CRABS),
                 row("pools-missing", WRONG, "hermits without a pool", hermitage, hermits),
                 row(
                         "pools-missing",

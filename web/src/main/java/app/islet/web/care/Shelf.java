@@ -100,9 +100,20 @@ public class Shelf {
         return sheets.findByCollectionIdAndSheetOrderByNumberDesc(place.collectionId(), id);
     }
 
-    /** Copies a sheet under a name of the collection's own; answers the new id. */
+    /**
+     * Copies a sheet under a name of the collection's own; answers its id. A copy of that name
+     * there is already is answered instead, so that a double click makes one.
+     */
     @Transactional
     public String copy(Place place, String id, String name) {
+        place.require(Role.KEEPER);
+        Optional<CareSheet> there =
+                library(place).all().stream()
+                        .filter(sheet -> sheet.basedOn().isPresent() && sheet.name().equals(name))
+                        .findFirst();
+        if (there.isPresent()) {
+            return there.get().id();
+        }
         String text =
                 text(place, id)
                         .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));

@@ -1,7 +1,6 @@
 package app.islet.web.overview;
 
 import app.islet.core.review.Finding;
-import app.islet.core.review.Severity;
 import app.islet.web.account.PersonRepository;
 import app.islet.web.collection.Membership;
 import app.islet.web.collection.MembershipRepository;
@@ -96,7 +95,7 @@ class OverviewController {
                         .flatMap(
                                 s ->
                                         s.assessment().review().findings().stream()
-                                                .filter(f -> f.severity() != Severity.NOTE)
+                                                .filter(Finding::isOpen)
                                                 .map(f -> new Pair(s, f)))
                         .sorted(Comparator.comparing(p -> p.finding.severity()))
                         .map(p -> need(u, p))
@@ -176,14 +175,16 @@ class OverviewController {
 
     private static Card card(Units u, EnclosureState s, double scale) {
         Optional<Finding> worst =
-                s.assessment().review().findings().stream()
-                        .filter(f -> f.severity() != Severity.NOTE)
-                        .findFirst();
+                s.assessment().review().findings().stream().filter(Finding::isOpen).findFirst();
         long same =
                 worst.map(
                                 w ->
                                         s.assessment().review().findings().stream()
-                                                .filter(f -> f.severity() == w.severity())
+                                                .filter(
+                                                        f ->
+                                                                f.isOpen()
+                                                                        && f.severity()
+                                                                                == w.severity())
                                                 .count())
                         .orElse(0L);
         return new Card(

@@ -14,7 +14,7 @@ import com.google.auto.service.AutoService;
 
 import java.util.Optional;
 
-/** Floor or water that fails within a year of expected growth. */
+/** Floor or water that fails within the months of growth a school counts in; a year for most. */
 @AutoService(Rule.class)
 public final class SoonOutgrown implements ResidentRule {
     private static boolean tooSmall(Situation s, Resident r) {
@@ -29,7 +29,7 @@ public final class SoonOutgrown implements ResidentRule {
         if (tooSmall(s, r)) {
             return Optional.empty();
         }
-        for (int month = 1; month <= 12; month++) {
+        for (int month = 1; month <= r.stage().needs().space().ahead().months(); month++) {
             days = (int) Math.round(month * 30.44);
             Resident grown = r.after(days);
             if (tooSmall(s, grown)) {

@@ -1,5 +1,6 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.resident.Resident;
@@ -19,13 +20,14 @@ import java.util.Optional;
 /** Animals in water whose filter has not run long enough to carry them. */
 @AutoService(Rule.class)
 public final class StartUpNotFinished implements ResidentRule {
-    private static final int RIPE_DAYS = 42;
-
     @Override
     public Optional<Finding> judge(Situation s, Resident r) {
-        if (r.stage().needs().filtration().isEmpty()) {
+        Optional<Needs.StartUp> startUp =
+                r.stage().needs().filtration().map(Needs.Filtration::startUp);
+        if (startUp.isEmpty()) {
             return Optional.empty();
         }
+        int ripe = startUp.get().days();
         Optional<LocalDate> since =
                 s.enclosure()
                         .all(Equipment.Filter.class)
@@ -35,16 +37,17 @@ public final class StartUpNotFinished implements ResidentRule {
             return Optional.empty();
         }
         long days = ChronoUnit.DAYS.between(since.get(), s.date());
-        if (days >= RIPE_DAYS) {
+        if (days >= ripe) {
             return Optional.empty();
         }
         return Optional.of(
                 finding(Severity.WRONG, Step.WATER)
                         .who(r)
+                        .basis(startUp.get().basis())
                         .what(
                                 "The filter has run for {}; it needs weeks, commonly {}, before it carries {}.",
                                 Quantity.days(Math.max(0, days)),
-                                Quantity.days(RIPE_DAYS),
+                                Quantity.days(ripe),
                                 r.words())
                         .why(
                                 "Until then ammonia and nitrite rise unseen in clear water; skipping this is the most frequent cause of sickness.")

@@ -50,18 +50,28 @@ public final class TooWarmInSummer implements ResidentRule {
                         .why(
                                 "Warm water holds less oxygen while the animal needs more of it. Estimate for a lasting warm spell; a night's cool is not counted.");
         finding.remedy("Shade, no sun on the glass, a cooler room or a low shelf.");
+        boolean chillerFirst =
+                r.stage().needs().cooling().filter(c -> c == Needs.Cooling.CHILLER).isPresent();
+        if (chillerFirst) {
+            addChiller(s, finding, t.idealC().max());
+        }
         if (s.enclosure().lid() == Lid.GLASS) {
             finding.remedy("Mesh instead of glass on top, so that the water can evaporate.");
         }
         if (!s.enclosure().has(Equipment.Fan.class)) {
             finding.remedy("A fan over the surface; mind the top-up.");
         }
-        double watts = ChillerSizes.toHold(s, t.idealC().max());
-        return Optional.of(
-                finding.remedy(
-                                new Change("/equipment/chiller/coolingW", watts),
-                                "A chiller that takes {} from the water.",
-                                Quantity.watts(watts))
-                        .build());
+        if (!chillerFirst) {
+            addChiller(s, finding, t.idealC().max());
+        }
+        return Optional.of(finding.build());
+    }
+
+    private static void addChiller(Situation s, Finding.Builder finding, double maxC) {
+        double watts = ChillerSizes.toHold(s, maxC);
+        finding.remedy(
+                new Change("/equipment/chiller/coolingW", watts),
+                "A chiller that takes {} from the water.",
+                Quantity.watts(watts));
     }
 }

@@ -1,0 +1,76 @@
+package app.islet.core.review;
+
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
+import app.islet.core.resident.Resident;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Which schools would not make a finding.
+ *
+ * <p>Only schools that say something else of the resident's stage are asked, and each situation is
+ * laid out once, however many findings there are.
+ */
+final class Dissent {
+    private final Situation situation;
+    private final Map<String, Situation> asked = new HashMap<>();
+    private final Map<Resident, List<String>> differing = new HashMap<>();
+
+    Dissent(Situation situation) {
+        this.situation = situation;
+    }
+
+    /** Schools by which the residents that the finding concerns would not be judged so. */
+    List<String> from(Finding finding) {
+        List<String> schools = new ArrayList<>();
+        for (Resident resident : situation.residents()) {
+            if (resident.name().equals(finding.who())) {
+                addSchools(resident, finding, schools);
+            }
+        }
+        return schools;
+    }
+
+    /** A school that says what the default says is not named beside it. */
+    private void addSchools(Resident resident, Finding finding, List<String> schools) {
+        String own = resident.sheet().school().name();
+        String usual = resident.species().school().name();
+        boolean usually = own.equals(usual) || says(resident, usual, finding);
+        if (!usually) {
+            schools.add(usual);
+            return;
+        }
+        differing.computeIfAbsent(resident, Dissent::schoolsThatDiffer).stream()
+                .filter(school -> !says(resident, school, finding))
+                .forEach(schools::add);
+    }
+
+    private static List<String> schoolsThatDiffer(Resident resident) {
+        Optional<Stage> own = resident.sheet().stage(resident.stage().id());
+        return resident.species().otherSchools().stream()
+                .filter(other -> !other.stage(resident.stage().id()).equals(own))
+                .map(CareSheet::school)
+                .map(school -> school.name())
+                .toList();
+    }
+
+    private boolean says(Resident resident, String school, Finding finding) {
+        Situation then =
+                asked.computeIfAbsent(
+                        resident.name() + "/" + school, key -> with(resident, school));
+        return Review.rule(finding.rule())
+                .judge(then)
+                .anyMatch(f -> f.who().equals(finding.who()) && f.severity() == finding.severity());
+    }
+
+    private Situation with(Resident resident, String school) {
+        List<Resident> residents =
+                situation.residents().stream().map(r -> r == resident ? r.by(school) : r).toList();
+        return Situation.of(situation.enclosure(), residents, situation.date());
+    }
+}
