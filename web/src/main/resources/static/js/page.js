@@ -2,6 +2,7 @@
 import { enhance as keys } from "./part/keys.js";
 import { enhance as once } from "./part/once.js";
 import { enhance as print } from "./part/print.js";
+import { enhance as drag } from "./bench/drag.js";
 import { enhance as preview } from "./bench/preview.js";
 
-for (const enhance of [keys, once, print, preview]) enhance(document);
+for (const enhance of [keys, once, print, preview, drag]) enhance(document);

@@ -82,6 +82,12 @@ public final class AssessmentJson {
         Survey s = a.survey();
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("waterL", s.waterL());
+        s.grid()
+                .ifPresent(
+                        grid -> {
+                            map.put("displacedL", grid.displacedL());
+                            map.put("shorelineCm", grid.shorelineCm());
+                        });
         map.put("litresPerCm", s.litresPerCm());
         map.put("waterSharePercent", s.waterSharePercent());
         map.put("footprintCm2", s.footprintCm2());

@@ -1,11 +1,8 @@
 /**
  * Lets the drawing, the figures and the findings follow the design form as it is typed.
  *
- * The server computes; this sends the form and swaps in the piece of page that comes back. Only the newest question
- * counts: an older answer that arrives late is dropped.
+ * The server computes; this sends the form and swaps in the piece of page that comes back.
  */
-
-const PAUSE_MS = 60;
 
 /**
  * @param {Document} root
@@ -15,12 +12,22 @@ export function enhance(root) {
   const form = root.querySelector("form[data-preview]");
   if (!form) return () => {};
   const state = form.querySelector("[data-preview-state]");
-  let timer = 0;
   let asked = 0;
+  let waiting = false;
+  let changed = false;
 
-  function typed() {
-    clearTimeout(timer);
-    timer = setTimeout(ask, PAUSE_MS);
+  /** One question at a time: what changes meanwhile is asked when the answer is there. */
+  async function typed() {
+    changed = true;
+    if (waiting) return;
+    waiting = true;
+    form.toggleAttribute("data-asking", true);
+    while (changed) {
+      changed = false;
+      await ask();
+    }
+    waiting = false;
+    form.toggleAttribute("data-asking", false);
   }
 
   async function ask() {
@@ -73,6 +80,7 @@ export function enhance(root) {
     form.submit();
   }
 
+  form.toggleAttribute("data-preview-live", true);
   form.addEventListener("input", typed);
   root.addEventListener("submit", apply);
   return () => {

@@ -134,6 +134,8 @@ class AccessTest {
                     "/enclosures/2/move",
                     "/enclosures/2/accept",
                     "/enclosures/2/reopen",
+                    "/enclosures/2/versions/1",
+                    "/enclosures/2/propose",
                     "/care/axolotl/copy",
                     "/care/axolotl/school",
                     "/care/axolotl/numbers",

@@ -56,7 +56,7 @@ class KeepersPathTest {
         page.navigate(base + "/build");
         page.fill("#depth", "30");
         assertThat(page.locator(".headline .big")).hasText("122");
-        assertThat(page.locator("svg.working title"))
+        assertThat(page.locator("svg.working:not(.plan) title"))
                 .hasText("Section of Path tank: 90 by 45 cm, 122 L of water");
         page.selectOption("#material", "GRAVEL");
         assertThat(page.locator(".finding[data-rule=harmful-ground] summary"))

@@ -16,6 +16,8 @@ import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Stones;
@@ -41,6 +43,7 @@ public final class DocumentReader {
     private static final int MAX_CHARACTERS = 1_000_000;
     private static final int MAX_DEVICES = 50;
     private static final int MAX_RESIDENTS = 200;
+    private static final int MAX_PARTS = 200;
 
     private final CareLibrary library;
 
@@ -91,9 +94,12 @@ public final class DocumentReader {
                         "vessel",
                         v ->
                                 new Vessel(
+                                        v.optionalChoice("shape", Vessel.Shape.class)
+                                                .orElse(Vessel.Shape.BOX),
                                         v.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
                                         v.number("widthCm", 1, Vessel.MAX_CM, "cm"),
-                                        v.number("heightCm", 1, Vessel.MAX_CM, "cm"))),
+                                        v.number("heightCm", 1, Vessel.MAX_CM, "cm"),
+                                        v.optionalNumber("floorShare", 0.2, 1, "").orElse(1))),
                 f.group(
                         "water",
                         w ->
@@ -164,7 +170,23 @@ public final class DocumentReader {
                                         d.number("depthCm", 0.1, 100, "cm"),
                                         d.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
                                         d.flag("slope", false))),
-                f.whole("furtherWaysOut", 0, 100, "", 0));
+                f.whole("furtherWaysOut", 0, 100, "", 0),
+                f.groups("parts", MAX_PARTS, DocumentReader::part));
+    }
+
+    private static Part part(Fields f) {
+        return new Part(
+                f.text("id", 40),
+                f.choice("kind", PartKind.class),
+                f.number("xCm", -Vessel.MAX_CM, Vessel.MAX_CM, "cm"),
+                f.number("yCm", -Vessel.MAX_CM, Vessel.MAX_CM, "cm"),
+                f.number("lengthCm", 0.1, Vessel.MAX_CM, "cm"),
+                f.number("widthCm", 0.1, Vessel.MAX_CM, "cm"),
+                f.number("bottomCm", 0, Vessel.MAX_CM, "cm"),
+                f.number("topCm", 0, Vessel.MAX_CM, "cm"),
+                f.flag("round", false),
+                f.flag("risesLeft", false),
+                f.flag("locked", false));
     }
 
     private static Optional<Plant> plant(Fields f, String id) {

@@ -7,7 +7,9 @@ import app.islet.core.enclosure.Conditions;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Furnishings;
+import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.Site;
+import app.islet.core.enclosure.Vessel;
 import app.islet.core.resident.Resident;
 import app.islet.core.text.Fields;
 
@@ -35,15 +37,7 @@ public final class DocumentWriter {
         root.put("islet", "enclosure");
         root.put("version", EnclosureDocument.VERSION);
         root.put("name", e.name());
-        root.put(
-                "vessel",
-                group(
-                        "lengthCm",
-                        e.vessel().lengthCm(),
-                        "widthCm",
-                        e.vessel().widthCm(),
-                        "heightCm",
-                        e.vessel().heightCm()));
+        root.put("vessel", vessel(e.vessel()));
         Map<String, Object> water = group("depthCm", e.water().depthCm());
         e.water().restBelowSurfaceCm().ifPresent(cm -> water.put("restBelowSurfaceCm", number(cm)));
         if (e.water().salinityPpt() > 0) {
@@ -152,6 +146,53 @@ public final class DocumentWriter {
         }
         if (f.furtherWaysOut() > 0) {
             map.put("furtherWaysOut", f.furtherWaysOut());
+        }
+        if (!f.parts().isEmpty()) {
+            map.put("parts", f.parts().stream().map(DocumentWriter::part).toList());
+        }
+        return map;
+    }
+
+    private static Map<String, Object> vessel(Vessel v) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        if (v.shape() != Vessel.Shape.BOX) {
+            map.put("shape", Fields.written(v.shape()));
+        }
+        map.putAll(
+                group("lengthCm", v.lengthCm(), "widthCm", v.widthCm(), "heightCm", v.heightCm()));
+        if (v.floorShare() < 1) {
+            map.put("floorShare", v.floorShare());
+        }
+        return map;
+    }
+
+    private static Map<String, Object> part(Part p) {
+        Map<String, Object> map =
+                group(
+                        "id",
+                        p.id(),
+                        "kind",
+                        Fields.written(p.kind()),
+                        "xCm",
+                        p.xCm(),
+                        "yCm",
+                        p.yCm(),
+                        "lengthCm",
+                        p.lengthCm(),
+                        "widthCm",
+                        p.widthCm(),
+                        "bottomCm",
+                        p.bottomCm(),
+                        "topCm",
+                        p.topCm());
+        if (p.round()) {
+            map.put("round", true);
+        }
+        if (p.risesLeft()) {
+            map.put("risesLeft", true);
+        }
+        if (p.locked()) {
+            map.put("locked", true);
         }
         return map;
     }

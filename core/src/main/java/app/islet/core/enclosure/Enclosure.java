@@ -131,9 +131,9 @@ public record Enclosure(
     public Enclosure with(Change change) {
         double v = change.value();
         return switch (change.field()) {
-            case "/vessel/lengthCm" -> with(new Vessel(v, vessel.widthCm(), vessel.heightCm()));
-            case "/vessel/widthCm" -> with(new Vessel(vessel.lengthCm(), v, vessel.heightCm()));
-            case "/vessel/heightCm" -> with(new Vessel(vessel.lengthCm(), vessel.widthCm(), v));
+            case "/vessel/lengthCm" -> with(vessel.sized(v, vessel.widthCm(), vessel.heightCm()));
+            case "/vessel/widthCm" -> with(vessel.sized(vessel.lengthCm(), v, vessel.heightCm()));
+            case "/vessel/heightCm" -> with(vessel.sized(vessel.lengthCm(), vessel.widthCm(), v));
             case "/water/depthCm" -> with(water.withDepthCm(v));
             case "/water/restBelowSurfaceCm" -> with(water.withRestBelowSurfaceCm(v));
             case "/water/salinityPpt" -> with(water.withSalinityPpt(v));
@@ -209,7 +209,7 @@ public record Enclosure(
         return furnishings.stones().orElse(new Stones(0, 0, Stones.Footing.GLASS));
     }
 
-    private Enclosure with(Vessel v) {
+    public Enclosure with(Vessel v) {
         return edit(draft -> draft.vessel = v);
     }
 

@@ -10,38 +10,49 @@ import java.util.Optional;
  *
  * @param furtherWaysOut places where an animal can leave the water besides land and platform: wood,
  *     net, cork
+ * @param parts things that stand in a place of their own, as drawn
  */
 public record Furnishings(
         Optional<Hides> hides,
         Optional<Stones> stones,
         List<Plant> plants,
         List<Dish> dishes,
-        int furtherWaysOut) {
+        int furtherWaysOut,
+        List<Part> parts) {
     public static final Furnishings NONE =
-            new Furnishings(Optional.empty(), Optional.empty(), List.of(), List.of(), 0);
+            new Furnishings(Optional.empty(), Optional.empty(), List.of(), List.of(), 0, List.of());
 
     public Furnishings {
         plants = List.copyOf(plants);
         dishes = List.copyOf(dishes);
+        parts = List.copyOf(parts);
     }
 
     public Furnishings with(Hides some) {
-        return new Furnishings(Optional.of(some), stones, plants, dishes, furtherWaysOut);
+        return new Furnishings(Optional.of(some), stones, plants, dishes, furtherWaysOut, parts);
     }
 
     public Furnishings with(Stones some) {
-        return new Furnishings(hides, Optional.of(some), plants, dishes, furtherWaysOut);
+        return new Furnishings(hides, Optional.of(some), plants, dishes, furtherWaysOut, parts);
     }
 
     public Furnishings with(Plant... some) {
-        return new Furnishings(hides, stones, List.of(some), dishes, furtherWaysOut);
+        return new Furnishings(hides, stones, List.of(some), dishes, furtherWaysOut, parts);
     }
 
     public Furnishings with(Dish... some) {
-        return new Furnishings(hides, stones, plants, List.of(some), furtherWaysOut);
+        return new Furnishings(hides, stones, plants, List.of(some), furtherWaysOut, parts);
     }
 
     public Furnishings withFurtherWaysOut(int ways) {
-        return new Furnishings(hides, stones, plants, dishes, ways);
+        return new Furnishings(hides, stones, plants, dishes, ways, parts);
+    }
+
+    public Furnishings with(Part... some) {
+        return withParts(List.of(some));
+    }
+
+    public Furnishings withParts(List<Part> some) {
+        return new Furnishings(hides, stones, plants, dishes, furtherWaysOut, some);
     }
 }

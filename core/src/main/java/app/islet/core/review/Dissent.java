@@ -71,6 +71,6 @@ final class Dissent {
     private Situation with(Resident resident, String school) {
         List<Resident> residents =
                 situation.residents().stream().map(r -> r == resident ? r.by(school) : r).toList();
-        return Situation.of(situation.enclosure(), residents, situation.date());
+        return situation.with(residents);
     }
 }

@@ -7,13 +7,15 @@ import app.islet.core.enclosure.Vessel;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The figures of an enclosure, from its geometry.
  *
  * <p>The ground is a profile along the length, the same over the whole width: flat under the water,
- * rising over the slope, flat on top of the land. Volumes are integrated exactly over that profile.
- * Stones, roots and devices are not subtracted.
+ * rising over the slope, flat on top of the land. In a rectangular vessel volumes are integrated
+ * exactly over that profile; in any other, and wherever parts stand in their places, a grid of
+ * cells answers (see {@link Grid}). Devices are not subtracted.
  *
  * @param profile corners of the ground from left to right
  * @param lineCm height of the water line above the floor
@@ -28,6 +30,7 @@ import java.util.List;
  * @param slopeDeg slope of the way out; 90 for an upright wall, 0 without land
  * @param landAboveLineCm top of the land over the water line; negative when it is under water, 0
  *     without land
+ * @param grid the enclosure in cells, where it is not just a box with a beach
  */
 public record Survey(
         List<Corner> profile,
@@ -41,7 +44,8 @@ public record Survey(
         double freeboardCm,
         double rimAboveFootholdCm,
         double slopeDeg,
-        double landAboveLineCm) {
+        double landAboveLineCm,
+        Optional<Grid> grid) {
 
     /** A corner of the ground's profile, cm from the left and from the floor. */
     public record Corner(double xCm, double yCm) {}
@@ -49,7 +53,7 @@ public record Survey(
     /**
      * How far the dry top of a basking platform stands over the line; common practice, no source.
      */
-    private static final double PLATFORM_ABOVE_LINE_CM = 2;
+    static final double PLATFORM_ABOVE_LINE_CM = 2;
 
     public Survey {
         profile = List.copyOf(profile);
@@ -69,19 +73,24 @@ public record Survey(
         double landTop = e.land().map(Land::heightCm).orElse(e.ground().depthCm());
         double platformTop = e.platform().map(p -> line + PLATFORM_ABOVE_LINE_CM).orElse(0.0);
         double foothold = Math.max(Math.max(line, landTop), platformTop);
+        boolean plain = vessel.isBox() && e.furnishings().parts().isEmpty();
+        Optional<Grid> grid = plain ? Optional.empty() : Optional.of(Grid.of(e));
+        double exactL = sectionCm2 * vessel.widthCm() / 1000;
+        double wetAll = wetCm;
         return new Survey(
                 profile,
                 line,
-                sectionCm2 * vessel.widthCm() / 1000,
-                wetCm * vessel.widthCm() / 1000,
+                grid.map(g -> vessel.isBox() ? exactL - g.displacedL() : g.waterL()).orElse(exactL),
+                grid.map(Grid::litresPerCm).orElse(wetAll * vessel.widthCm() / 1000),
                 vessel.footprintCm2(),
-                100 * wetCm / vessel.lengthCm(),
-                (vessel.lengthCm() - wetCm) * vessel.widthCm(),
+                grid.map(Grid::wetPercent).orElse(100 * wetAll / vessel.lengthCm()),
+                grid.map(Grid::dryCm2).orElse((vessel.lengthCm() - wetAll) * vessel.widthCm()),
                 wetCm,
                 vessel.heightCm() - line,
                 vessel.heightCm() - foothold,
                 e.land().map(l -> slopeDeg(e, l)).orElse(0.0),
-                e.land().map(l -> l.heightCm() - line).orElse(0.0));
+                e.land().map(l -> l.heightCm() - line).orElse(0.0),
+                grid);
     }
 
     public boolean hasWater() {

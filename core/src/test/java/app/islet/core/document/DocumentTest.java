@@ -4,6 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.islet.core.care.CareLibrary;
+import app.islet.core.enclosure.Dish;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Furnishings;
+import app.islet.core.enclosure.Hides;
+import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.PartKind;
+import app.islet.core.enclosure.Vessel;
 import app.islet.core.text.UnreadableException;
 
 import com.networknt.schema.InputFormat;
@@ -23,6 +30,8 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Collections;
+import java.util.List;
 import java.util.stream.Stream;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -151,6 +160,75 @@ class DocumentTest {
                 .isInstanceOf(UnreadableException.class)
                 .hasMessageContaining("tank.json, line")
                 .hasMessageContaining(sentence);
+    }
+
+    @Test
+    void a_furnished_design_comes_back_as_it_was() {
+        Enclosure furnished =
+                Enclosure.bare("Pond", new Vessel(Vessel.Shape.OVAL, 150, 100, 60, 0.8), 40)
+                        .with(
+                                Furnishings.NONE
+                                        .with(new Hides(2, 8))
+                                        .with(new Dish(3, 0, true))
+                                        .with(
+                                                new Part(
+                                                        "r",
+                                                        PartKind.RAMP,
+                                                        10,
+                                                        5.5,
+                                                        40,
+                                                        20,
+                                                        0,
+                                                        42,
+                                                        false,
+                                                        true,
+                                                        true),
+                                                new Part(
+                                                        "s",
+                                                        PartKind.STONE,
+                                                        70,
+                                                        30,
+                                                        20,
+                                                        15,
+                                                        0,
+                                                        12,
+                                                        true,
+                                                        false,
+                                                        false)));
+        String written = DocumentWriter.write(new EnclosureDocument(furnished, List.of()));
+        assertThat(READER.read("pond", written).enclosure()).isEqualTo(furnished);
+        assertThat(DocumentWriter.write(READER.read("pond", written))).isEqualTo(written);
+    }
+
+    @Test
+    void absurd_parts_are_refused_with_a_sentence() {
+        String part =
+                "{\"id\": \"s\", \"kind\": \"stone\", \"xCm\": 1, \"yCm\": 1, \"lengthCm\": 5, \"widthCm\": 5, \"bottomCm\": 0, \"topCm\": 9}";
+        String furnished =
+                SOUND.replace("\"lid\"", "\"furnishings\": {\"parts\": [PARTS]}, \"lid\"");
+        assertThat(
+                        READER.read("tank", furnished.replace("PARTS", part))
+                                .enclosure()
+                                .furnishings()
+                                .parts())
+                .hasSize(1);
+        for (String[] bad :
+                new String[][] {
+                    {
+                        part.replace("\"xCm\": 1", "\"xCm\": 1e9"),
+                        "/xCm: 1.0E9 is not a number from"
+                    },
+                    {
+                        part.replace("\"topCm\": 9", "\"topCm\": 0"),
+                        "the top of \"s\" must be above"
+                    },
+                    {part.replace("stone", "brick"), "\"brick\" is not one of stone, wood"},
+                    {String.join(",", Collections.nCopies(201, part)), "201 entries; at most 200"}
+                }) {
+            assertThatThrownBy(() -> READER.read("tank", furnished.replace("PARTS", bad[0])))
+                    .isInstanceOf(UnreadableException.class)
+                    .hasMessageContaining(bad[1]);
+        }
     }
 
     @Test

@@ -21,10 +21,13 @@ import app.islet.core.enclosure.Chemistry;
 import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Stones;
 import app.islet.core.enclosure.Stones.Footing;
@@ -157,6 +160,27 @@ final class FurnishedRows {
                         .with(Lid.GLASS);
         Resident hermits = animals("land-hermit", 4, 2);
         return Stream.of(
+                row(
+                        "trapped-water",
+                        DANGER,
+                        "a hatchling beside a wall",
+                        tank(100, 40, 40, 8)
+                                .with(new Land(40, 14, 30))
+                                .with(
+                                        Furnishings.NONE.with(
+                                                new Part(
+                                                        "wall",
+                                                        PartKind.BOX,
+                                                        30,
+                                                        0,
+                                                        3,
+                                                        40,
+                                                        0,
+                                                        30,
+                                                        false,
+                                                        false,
+                                                        false))),
+                        animals("common-musk", 1, 3)),
                 row("too-few-hides", WATCH, "crabs in the open", crabBox(), CRABS),
                 row(
                         "passage-traps",

@@ -9,9 +9,13 @@ import static org.assertj.core.api.Assertions.within;
 import app.islet.core.care.GroundMaterial;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Land;
+import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Platform;
+import app.islet.core.enclosure.Vessel;
 
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -108,5 +112,26 @@ class SurveyTest {
         assertThat(Survey.of(e).hasWayOut(e, 30)).isTrue();
         assertThat(Survey.of(e).rimAboveFootholdCm()).isEqualTo(8);
         assertThat(Survey.of(e).freeboardCm()).isEqualTo(10);
+    }
+
+    @Test
+    void what_stands_in_the_water_is_taken_off_the_exact_litres() {
+        Enclosure e = with(tank(100, 40, 30, 10), new Land(100, 20, 100));
+        Part stone = new Part("s", PartKind.STONE, 5, 10, 10, 10, 0, 8, false, false, false);
+        Enclosure stony = e.with(Furnishings.NONE.with(stone));
+        assertThat(Survey.of(stony).waterL())
+                .isCloseTo(
+                        Survey.of(e).waterL() - Survey.of(stony).grid().orElseThrow().displacedL(),
+                        EXACT);
+        assertThat(Survey.of(e).grid()).isEmpty();
+    }
+
+    @Test
+    void a_round_tub_is_measured_by_its_cells() {
+        Enclosure tub = Enclosure.bare("Tub", new Vessel(Vessel.Shape.OVAL, 100, 100, 60, 1), 40);
+        Survey s = Survey.of(tub);
+        assertThat(s.footprintCm2()).isCloseTo(Math.PI * 2500, EXACT);
+        assertThat(s.waterL()).isCloseTo(Math.PI * 2500 * 40 / 1000, within(1.0));
+        assertThat(s.waterSharePercent()).isEqualTo(100);
     }
 }

@@ -14,6 +14,8 @@ import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Vessel;
@@ -196,6 +198,38 @@ class DemoCollection implements SmartLifecycle {
                                         filter(900, today, 700),
                                         new Equipment.BaskingLamp(75, OptionalDouble.of(32)),
                                         tube(today, 175, 30))
+                                .with(
+                                        Furnishings.NONE.with(
+                                                part(
+                                                        "stone-1",
+                                                        PartKind.STONE,
+                                                        8,
+                                                        8,
+                                                        30,
+                                                        24,
+                                                        4,
+                                                        22,
+                                                        true),
+                                                part(
+                                                        "stone-2",
+                                                        PartKind.STONE,
+                                                        30,
+                                                        40,
+                                                        22,
+                                                        18,
+                                                        4,
+                                                        16,
+                                                        true),
+                                                part(
+                                                        "shelf-1",
+                                                        PartKind.SHELF,
+                                                        70,
+                                                        6,
+                                                        40,
+                                                        22,
+                                                        32,
+                                                        36,
+                                                        false)))
                                 .with(measured(null, 11.0, null)),
                         start);
         add(place, pool, "slider", "Bramble", 1, 0, 1, 18, start);
@@ -211,7 +245,39 @@ class DemoCollection implements SmartLifecycle {
                                         filter(120, today, 200),
                                         new Equipment.BaskingLamp(35, OptionalDouble.of(30)),
                                         tube(today, 60, 28))
-                                .with(hides(3).with(plants("hornwort"))),
+                                .with(
+                                        hides(3).with(plants("hornwort"))
+                                                .with(
+                                                        part(
+                                                                "stone-1",
+                                                                PartKind.STONE,
+                                                                6,
+                                                                6,
+                                                                16,
+                                                                14,
+                                                                2,
+                                                                9,
+                                                                true),
+                                                        part(
+                                                                "wood-1",
+                                                                PartKind.WOOD,
+                                                                30,
+                                                                18,
+                                                                22,
+                                                                6,
+                                                                2,
+                                                                10,
+                                                                false),
+                                                        part(
+                                                                "plants-1",
+                                                                PartKind.PLANTS,
+                                                                8,
+                                                                24,
+                                                                14,
+                                                                12,
+                                                                2,
+                                                                12,
+                                                                true))),
                         start);
         add(place, shallows, "common-musk", "The three pebbles", 3, 0, 0, 4.6, start);
         long fern =
@@ -279,6 +345,19 @@ class DemoCollection implements SmartLifecycle {
     private static Equipment.UvbLamp tube(LocalDate today, int days, double distanceCm) {
         return new Equipment.UvbLamp(
                 Optional.of(today.minusDays(days)), OptionalDouble.of(distanceCm));
+    }
+
+    private static Part part(
+            String id,
+            PartKind kind,
+            double x,
+            double y,
+            double length,
+            double width,
+            double bottom,
+            double top,
+            boolean round) {
+        return new Part(id, kind, x, y, length, width, bottom, top, round, false, false);
     }
 
     private static Furnishings hides(int count) {

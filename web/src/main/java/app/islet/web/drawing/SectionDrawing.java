@@ -25,7 +25,7 @@ public final class SectionDrawing {
     private static final double MARGIN = 84;
     private static final double TOP = 62;
     private static final double BOTTOM = 54;
-    private static final double WORKING_WIDTH = 880;
+    static final double WORKING_WIDTH = 880;
     private static final double WORKING_HEIGHT = 460;
     private static final double DEVICES_PX = 72;
     private static final int MOST_ANIMALS_DRAWN = 12;
@@ -73,13 +73,9 @@ public final class SectionDrawing {
 
     /** The working drawing with its dimensions in the keeper's units. */
     public static String working(Assessment assessment, UnitSystem units) {
-        double length = assessment.enclosure().vessel().lengthCm();
         double height = assessment.enclosure().vessel().heightCm();
-        double scale =
-                Math.min(
-                        (WORKING_WIDTH - 2 * MARGIN) / length,
-                        (WORKING_HEIGHT - TOP - BOTTOM) / height);
-        double left = (WORKING_WIDTH - length * scale) / 2;
+        double scale = workingScale(assessment.enclosure());
+        double left = workingLeft(assessment.enclosure());
         double tall = TOP + height * scale + BOTTOM;
         SectionDrawing drawing = new SectionDrawing(assessment, scale, left, TOP);
         drawing.begin(WORKING_WIDTH, tall, "section working", 0, 0);
@@ -89,7 +85,20 @@ public final class SectionDrawing {
         drawing.devices();
         drawing.glass(3);
         drawing.dimensions(units);
+        drawing.handle();
         return drawing.svg.close("svg").toString();
+    }
+
+    /** Pixels to a centimetre in the working drawings, section and plan alike. */
+    static double workingScale(Enclosure e) {
+        return Math.min(
+                (WORKING_WIDTH - 2 * MARGIN) / e.vessel().lengthCm(),
+                (WORKING_HEIGHT - TOP - BOTTOM) / e.vessel().heightCm());
+    }
+
+    /** Where the left end stands in the working drawings. */
+    static double workingLeft(Enclosure e) {
+        return (WORKING_WIDTH - e.vessel().lengthCm() * workingScale(e)) / 2;
     }
 
     private void begin(
@@ -119,7 +128,9 @@ public final class SectionDrawing {
                     "class",
                     classes,
                     "role",
-                    "img");
+                    "img",
+                    "data-scale",
+                    scale);
         }
         svg.element(
                 "title",
@@ -237,6 +248,10 @@ public final class SectionDrawing {
                                                             x(Math.max(0, at - Math.min(12, at)))),
                                                     Svg.number(y(survey.lineCm() - 3))));
                         });
+        enclosure
+                .furnishings()
+                .parts()
+                .forEach(part -> Parts.section(svg, part, survey.lineCm(), this::x, this::y));
         if (survey.hasWater()) {
             svg.empty(
                     "path",
@@ -492,6 +507,24 @@ public final class SectionDrawing {
                 y(height) - 14,
                 "text-anchor",
                 "start");
+    }
+
+    /** What the water line is taken by. */
+    private void handle() {
+        if (enclosure.water().depthCm() > 0) {
+            svg.empty(
+                    "circle",
+                    "class",
+                    "s-handle",
+                    "cx",
+                    x(0) - 14,
+                    "cy",
+                    y(survey.lineCm()),
+                    "r",
+                    9,
+                    "data-drag",
+                    "depth");
+        }
     }
 
     private void across(double from, double to, double at, String words) {

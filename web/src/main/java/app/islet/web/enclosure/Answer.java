@@ -3,14 +3,18 @@ package app.islet.web.enclosure;
 import app.islet.core.Assessment;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
+import app.islet.web.drawing.PlanDrawing;
 import app.islet.web.drawing.SectionDrawing;
 import app.islet.web.support.Units;
 
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -21,6 +25,8 @@ import java.util.stream.Stream;
  */
 public record Answer(
         String svg,
+        String plan,
+        String reach,
         Figure headline,
         List<Figure> figures,
         List<FindingView> findings,
@@ -106,6 +112,19 @@ public record Answer(
                         "Rim over the highest foothold",
                         Quantity.cm(a.survey().rimAboveFootholdCm()),
                         ""));
+        a.survey()
+                .grid()
+                .ifPresent(
+                        grid -> {
+                            figures.add(
+                                    figure(
+                                            u,
+                                            "Taken by the parts",
+                                            Quantity.litres(grid.displacedL()),
+                                            "of the water"));
+                            figures.add(
+                                    figure(u, "Shoreline", Quantity.cm(grid.shorelineCm()), ""));
+                        });
         if (a.heads() > 0) {
             figures.add(
                     figure(
@@ -183,6 +202,8 @@ public record Answer(
                                         : " to each centimetre of depth"));
         return new Answer(
                 SectionDrawing.working(a, system),
+                PlanDrawing.working(a, system, narrowest(a).flatMap(a.situation()::reach)),
+                narrowest(a).flatMap(r -> reachWords(a, r, u)).orElse(""),
                 headline,
                 figures,
                 a.review().findings().stream().map(f -> view(u, f)).toList(),
@@ -195,6 +216,40 @@ public record Answer(
                                                 p.present() ? "in the design" : "still to buy",
                                                 p.present()))
                         .toList());
+    }
+
+    /** The resident that has it hardest to get out: the plan shows what it can reach. */
+    private static Optional<Resident> narrowest(Assessment a) {
+        return a.residents().stream()
+                .filter(r -> a.situation().reach(r).isPresent())
+                .min(Comparator.comparing(r -> a.situation().reach(r).orElseThrow().waysOut()));
+    }
+
+    private static Optional<String> reachWords(Assessment a, Resident r, Units u) {
+        return a.situation()
+                .reach(r)
+                .map(
+                        reach ->
+                                "For %s: %s out of the water%s%s; it gets up to %s above the floor."
+                                        .formatted(
+                                                r.words(),
+                                                reach.waysOut() == 1
+                                                        ? "1 way"
+                                                        : reach.waysOut() + " ways",
+                                                reach.trappedPercent() > 0
+                                                        ? ", trapped in "
+                                                                + u.text(
+                                                                        Quantity.percent(
+                                                                                reach
+                                                                                        .trappedPercent()))
+                                                                + " of it"
+                                                        : "",
+                                                Double.isInfinite(reach.farthestCm())
+                                                        ? ", no rest and no way out"
+                                                        : ", "
+                                                                + u.cm(reach.farthestCm())
+                                                                + " at most to a rest or a way out",
+                                                u.cm(reach.highestCm())));
     }
 
     private static Figure figure(Units u, String label, Quantity quantity, String note) {

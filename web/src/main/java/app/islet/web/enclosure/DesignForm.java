@@ -65,6 +65,7 @@ final class DesignForm {
         Map<String, String> typed = new LinkedHashMap<>();
         typed.put("name", e.name());
         typed.put("material", e.ground().material().name());
+        typed.put("shape", e.vessel().shape().name());
         typed.put("lid", e.lid().name());
         e.platform().ifPresent(p -> typed.put("platform", "on"));
         first(e, Equipment.Heater.class)
@@ -100,6 +101,9 @@ final class DesignForm {
         numbers.put("length", Quantity.cm(e.vessel().lengthCm()));
         numbers.put("width", Quantity.cm(e.vessel().widthCm()));
         numbers.put("height", Quantity.cm(e.vessel().heightCm()));
+        if (e.vessel().floorShare() < 1) {
+            numbers.put("floorShare", Quantity.percent(100 * e.vessel().floorShare()));
+        }
         numbers.put("depth", Quantity.cm(e.water().depthCm()));
         e.water().restBelowSurfaceCm().ifPresent(cm -> numbers.put("rest", Quantity.cm(cm)));
         if (e.water().salinityPpt() > 0) {
@@ -155,6 +159,12 @@ final class DesignForm {
         double length = form.number("length", Dimension.LENGTH, 1, MAX);
         double width = form.number("width", Dimension.LENGTH, 1, MAX);
         double height = form.number("height", Dimension.LENGTH, 1, MAX);
+        Vessel.Shape shape = form.choice("shape", Vessel.Shape.class, Vessel.Shape.BOX);
+        double floorShare =
+                form.optional("floorShare", Dimension.PERCENT, 20, 100).orElse(100) / 100;
+        if (floorShare < 1 && shape != Vessel.Shape.BOX && shape != Vessel.Shape.OVAL) {
+            form.refuse("floorShare", "Only rectangular and oval vessels have sloping sides here.");
+        }
         double depth = form.number("depth", Dimension.LENGTH, 0, MAX);
         OptionalDouble rest = form.optional("rest", Dimension.LENGTH, 0, MAX);
         double salt = form.optional("salt", Dimension.SALINITY, 0, 45).orElse(0);
@@ -183,7 +193,7 @@ final class DesignForm {
                 : Optional.of(
                         new Enclosure(
                                 name,
-                                new Vessel(length, width, height),
+                                new Vessel(shape, length, width, height, floorShare),
                                 new Water(depth, rest, salt, chemistry),
                                 ground,
                                 land,
@@ -308,9 +318,20 @@ final class DesignForm {
                         "Vessel",
                         List.of(
                                 FieldView.of(form, "name", "Name", "text", "", ""),
+                                FieldView.select(
+                                        form,
+                                        "shape",
+                                        "Shape",
+                                        options(Vessel.Shape.values(), Vessel.Shape::words)),
                                 number(form, "length", "Inner length", len, ""),
                                 number(form, "width", "Inner width", len, ""),
                                 number(form, "height", "Inner height", len, ""),
+                                number(
+                                        form,
+                                        "floorShare",
+                                        "Floor, of the rim",
+                                        "%",
+                                        "empty: upright walls"),
                                 FieldView.select(
                                         form, "lid", "Top", options(Lid.values(), Lid::words)))),
                 Section.open(

@@ -265,6 +265,26 @@ public class Enclosures {
         }
     }
 
+    /** Every saved state of a design, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Revision> versions(Place place, long id) {
+        record(place, id);
+        return revisions.findByEnclosureIdOrderByNumberDesc(id);
+    }
+
+    /** Makes an earlier state the design again, as a new revision, in the room it stands in now. */
+    @Transactional
+    public void bringBack(Place place, long id, int number) {
+        place.require(Role.KEEPER);
+        EnclosureRecord record = record(place, id);
+        Revision earlier =
+                revisions
+                        .findByEnclosureIdAndNumber(id, number)
+                        .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        Site site = room(place, record.roomId()).site();
+        save(place, id, reader.read(record.name(), earlier.document()).enclosure().withSite(site));
+    }
+
     private void saveRevision(Place place, EnclosureRecord record, int number, Enclosure design) {
         String document = DocumentWriter.write(new EnclosureDocument(design, List.of()));
         revisions.save(

@@ -40,6 +40,7 @@ final class FurnishingForm {
     static Map<String, String> typed(Enclosure e) {
         Map<String, String> typed = new LinkedHashMap<>();
         Furnishings f = e.furnishings();
+        typed.putAll(PartForm.typed(e));
         e.water().chemistry().source().ifPresent(source -> typed.put("source", source.name()));
         f.stones().ifPresent(stones -> typed.put("stonesOn", stones.footing().name()));
         f.plants().forEach(plant -> typed.put(PLANT + plant.id(), "on"));
@@ -82,6 +83,7 @@ final class FurnishingForm {
         if (f.furtherWaysOut() > 0) {
             numbers.put("waysOut", Quantity.count(f.furtherWaysOut()));
         }
+        numbers.putAll(PartForm.numbers(e));
         return numbers;
     }
 
@@ -133,7 +135,8 @@ final class FurnishingForm {
                         : Optional.empty(),
                 Plant.all().stream().filter(p -> form.flag(PLANT + p.id())).toList(),
                 dishes,
-                form.whole("waysOut", 0, 100, 0));
+                form.whole("waysOut", 0, 100, 0),
+                PartForm.read(form));
     }
 
     private static Optional<Dish> pool(Furnishings f, boolean salt) {

@@ -51,6 +51,10 @@ public class Revision {
         return document;
     }
 
+    public Long savedBy() {
+        return savedBy;
+    }
+
     public Instant savedAt() {
         return savedAt;
     }

@@ -12,5 +12,9 @@ public interface RevisionRepository extends JpaRepository<Revision, Long> {
             "select r from Revision r where r.enclosureId in :ids and r.number = (select max(x.number) from Revision x where x.enclosureId = r.enclosureId)")
     List<Revision> newest(Collection<Long> ids);
 
+    List<Revision> findByEnclosureIdOrderByNumberDesc(long enclosureId);
+
+    Optional<Revision> findByEnclosureIdAndNumber(long enclosureId, int number);
+
     Optional<Revision> findFirstByEnclosureIdOrderByNumberDesc(long enclosureId);
 }

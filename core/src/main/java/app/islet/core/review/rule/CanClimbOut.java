@@ -36,13 +36,15 @@ public final class CanClimbOut implements ResidentRule {
                             .remedy("Fit a lid without gaps.")
                             .build());
         }
-        double rim = s.survey().rimAboveFootholdCm();
+        double rim =
+                s.reach(r)
+                        .map(reach -> s.enclosure().vessel().heightCm() - reach.highestCm())
+                        .orElse(s.survey().rimAboveFootholdCm());
         if (rim >= escape.freeboardCm()) {
             return Optional.empty();
         }
         double depth = s.enclosure().water().depthCm() - (escape.freeboardCm() - rim);
-        boolean waterDecides =
-                Math.abs(s.survey().rimAboveFootholdCm() - s.survey().freeboardCm()) < 1e-9;
+        boolean waterDecides = Math.abs(rim - s.survey().freeboardCm()) < 1e-9;
         Finding.Builder finding =
                 finding(Severity.WRONG, Step.BUILD)
                         .who(r)

@@ -1,5 +1,6 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.climate.Climate;
 import app.islet.core.enclosure.Change;
 import app.islet.core.review.Situation;
 
@@ -23,11 +24,10 @@ final class ChillerSizes {
     }
 
     private static double summerC(Situation s, double watts) {
-        return Situation.of(
+        return Climate.of(
                         s.enclosure().with(new Change("/equipment/chiller/coolingW", watts)),
-                        s.residents(),
-                        s.date())
-                .climate()
+                        s.survey(),
+                        s.residents())
                 .water()
                 .orElseThrow()
                 .summerC();

@@ -2,6 +2,7 @@ package app.islet.core.review.rule;
 
 import app.islet.core.care.Basis;
 import app.islet.core.care.GroundMaterial;
+import app.islet.core.enclosure.Part;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Rule;
@@ -74,6 +75,7 @@ public final class FloorLoad implements Rule {
         return s.survey().waterL()
                 + groundL * s.enclosure().ground().material().kgPerL()
                 + landL * GroundMaterial.SOIL.kgPerL()
-                + panesM2 * GLASS_KG_M2;
+                + panesM2 * GLASS_KG_M2
+                + s.enclosure().furnishings().parts().stream().mapToDouble(Part::massKg).sum();
     }
 }

@@ -27,7 +27,8 @@ public final class NoWayOut implements ResidentRule {
         double climbs = r.stage().needs().moves().slopeDegOn(Surface.LOOSE);
         if (!land.necessary()
                 || !s.survey().hasWater()
-                || s.survey().hasWayOut(s.enclosure(), climbs)) {
+                || s.survey().hasWayOut(s.enclosure(), climbs)
+                || s.reach(r).filter(reach -> reach.waysOut() > 0).isPresent()) {
             return Optional.empty();
         }
         double foot =

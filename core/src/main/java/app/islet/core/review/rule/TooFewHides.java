@@ -3,6 +3,7 @@ package app.islet.core.review.rule;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Hides;
+import app.islet.core.enclosure.PartKind;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
@@ -23,7 +24,15 @@ public final class TooFewHides implements ResidentRule {
     public Optional<Finding> judge(Situation s, Resident r) {
         Needs.Shelter shelter = r.stage().needs().shelter();
         int wanted = (int) Math.ceil(shelter.hidesPerAnimal() * r.count());
-        int there = s.enclosure().furnishings().hides().map(Hides::count).orElse(0);
+        int drawn =
+                (int)
+                        s.enclosure().furnishings().parts().stream()
+                                .filter(
+                                        p ->
+                                                p.kind() == PartKind.CAVE
+                                                        || p.kind() == PartKind.PLANTS)
+                                .count();
+        int there = drawn + s.enclosure().furnishings().hides().map(Hides::count).orElse(0);
         if (there >= wanted) {
             return Optional.empty();
         }
@@ -40,7 +49,7 @@ public final class TooFewHides implements ResidentRule {
                         .why(
                                 "Where it cannot get out of sight it is never at rest, and the weaker ones are hunted.")
                         .remedy(
-                                new Change("/furnishings/hides/count", wanted),
+                                new Change("/furnishings/hides/count", wanted - drawn),
                                 "{} hides in all: caves, bark, dense plants; no sight line from one to the next.",
                                 Quantity.count(wanted))
                         .build());

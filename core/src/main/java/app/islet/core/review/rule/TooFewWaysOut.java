@@ -10,6 +10,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+import app.islet.core.survey.Reach;
 
 import com.google.auto.service.AutoService;
 
@@ -21,7 +22,11 @@ public final class TooFewWaysOut implements ResidentRule {
     @Override
     public Optional<Finding> judge(Situation s, Resident r) {
         Needs.Shelter shelter = r.stage().needs().shelter();
-        int there = s.enclosure().waysOut();
+        int drawn = s.reach(r).map(Reach::waysOut).orElse(0);
+        int there =
+                s.survey().grid().isPresent()
+                        ? drawn + s.enclosure().furnishings().furtherWaysOut()
+                        : s.enclosure().waysOut();
         if (r.count() < 2
                 || shelter.waysOut() < 2
                 || !s.survey().hasWater()

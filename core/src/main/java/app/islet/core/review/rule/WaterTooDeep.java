@@ -28,7 +28,10 @@ public final class WaterTooDeep implements ResidentRule {
         double depthCm = s.enclosure().water().depthCm();
         boolean rest =
                 s.enclosure().water().restBelowSurfaceCm().orElse(Double.MAX_VALUE)
-                        <= depth.restWithinCm();
+                                <= depth.restWithinCm()
+                        || s.reach(r)
+                                .filter(reach -> reach.restCm2() >= r.bodyCm() * r.widthCm())
+                                .isPresent();
         double most = rest ? depth.maxCm() : depth.bareMaxCm();
         if (depthCm <= most) {
             return Optional.empty();

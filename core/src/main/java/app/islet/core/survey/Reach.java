@@ -1,0 +1,349 @@
+package app.islet.core.survey;
+
+import app.islet.core.care.Moves;
+import app.islet.core.care.Surface;
+
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Where a body can get to: out of the water, back, up to the rim.
+ *
+ * <p>It swims wherever there is water, walks from cell to neighbouring cell no steeper than its
+ * slope on that surface, and gains a step where it finds room to stand behind it.
+ *
+ * @param waysOut separate stretches of shore where it can leave the water
+ * @param reachedCm2 dry ground it gets to
+ * @param trappedPercent share of the water surface from which it cannot get out
+ * @param highestCm highest place it can stand on or swim at, over the vessel's floor
+ * @param farthestCm way from the worst place in the water to the nearest way out or rest; infinite
+ *     where there is none
+ * @param restCm2 places under the surface to rest on with the nostrils out
+ * @param columns cells in a row of the marks
+ * @param marks what each cell is to it, for the drawing
+ */
+public record Reach(
+        int waysOut,
+        double reachedCm2,
+        double trappedPercent,
+        double highestCm,
+        double farthestCm,
+        double restCm2,
+        int columns,
+        List<Mark> marks) {
+    public Reach {
+        marks = List.copyOf(marks);
+    }
+
+    /** What a cell is to the body. */
+    public enum Mark {
+        OUTSIDE,
+        WATER,
+        REST,
+        TRAPPED,
+        EXIT,
+        REACHED,
+        OUT_OF_REACH
+    }
+
+    /**
+     * A body.
+     *
+     * @param restWithinCm how near the surface a rest must come; 0 where it needs none
+     */
+    public record Body(double lengthCm, Moves moves, double restWithinCm) {}
+
+    private static final int[] STEP_I = {1, -1, 0, 0};
+    private static final int[] STEP_J = {0, 0, 1, -1};
+
+    /** A step is gained where this share of its length is level behind it. */
+    private static final double STANDING_SHARE = 0.5;
+
+    private static final double CLOSE = 1e-6;
+
+    public static Reach of(Grid grid, Body body) {
+        return new Search(grid, body).run();
+    }
+
+    /** One search; its arrays are its own. */
+    private static final class Search {
+        private final Grid grid;
+        private final Body body;
+        private final Mark[] marks;
+        private final int[] basin;
+        private final double[] steepest = new double[Surface.values().length];
+        private int basins;
+
+        Search(Grid grid, Body body) {
+            this.grid = grid;
+            this.body = body;
+            this.marks = new Mark[grid.cells()];
+            this.basin = new int[grid.cells()];
+            for (Surface surface : Surface.values()) {
+                double slope = Math.min(89.9, body.moves.slopeDegOn(surface));
+                steepest[surface.ordinal()] = Math.tan(Math.toRadians(slope));
+            }
+        }
+
+        Reach run() {
+            for (int at = 0; at < grid.cells(); at++) {
+                marks[at] =
+                        !grid.inside(at)
+                                ? Mark.OUTSIDE
+                                : grid.wet(at)
+                                        ? (isRest(at) ? Mark.REST : Mark.WATER)
+                                        : Mark.OUT_OF_REACH;
+            }
+            nameBasins();
+            boolean[] open = new boolean[basins + 1];
+            climb(open);
+            int wet = 0;
+            int trapped = 0;
+            for (int at = 0; at < grid.cells(); at++) {
+                if (basin[at] > 0) {
+                    wet++;
+                    if (!open[basin[at]]) {
+                        trapped++;
+                        if (marks[at] == Mark.WATER) {
+                            marks[at] = Mark.TRAPPED;
+                        }
+                    }
+                }
+            }
+            double cell = grid.stepX() * grid.stepY();
+            return new Reach(
+                    stretches(),
+                    cell * count(Mark.EXIT, Mark.REACHED),
+                    wet == 0 ? 0 : 100.0 * trapped / wet,
+                    highest(wet > 0),
+                    farthest(wet > 0),
+                    cell * count(Mark.REST, Mark.REST),
+                    grid.columns(),
+                    List.of(marks));
+        }
+
+        private boolean isRest(int at) {
+            return body.restWithinCm > 0
+                    && (grid.planted(at)
+                            || grid.lineCm() - grid.topCm(at) <= body.restWithinCm + CLOSE);
+        }
+
+        private int count(Mark one, Mark other) {
+            return (int) Arrays.stream(marks).filter(m -> m == one || m == other).count();
+        }
+
+        private double heightOf(int at) {
+            return grid.wet(at) ? grid.lineCm() : grid.topCm(at);
+        }
+
+        private int neighbour(int at, int direction, int steps) {
+            int i = at % grid.columns() + STEP_I[direction] * steps;
+            int j = at / grid.columns() + STEP_J[direction] * steps;
+            return i < 0 || j < 0 || i >= grid.columns() || j >= grid.rows() ? -1 : grid.at(i, j);
+        }
+
+        /** Numbers each connected piece of water. */
+        private void nameBasins() {
+            Queue queue = new Queue(grid.cells());
+            for (int start = 0; start < grid.cells(); start++) {
+                if (!grid.wet(start) || basin[start] > 0) {
+                    continue;
+                }
+                basin[start] = ++basins;
+                queue.add(start);
+                while (!queue.isEmpty()) {
+                    int at = queue.poll();
+                    for (int d = 0; d < 4; d++) {
+                        int next = neighbour(at, d, 1);
+                        if (next >= 0 && grid.wet(next) && basin[next] == 0) {
+                            basin[next] = basins;
+                            queue.add(next);
+                        }
+                    }
+                }
+            }
+        }
+
+        /** Walks out of every piece of water, and from where it gets to, on. */
+        private void climb(boolean[] open) {
+            Queue queue = new Queue(grid.cells());
+            boolean anyWater = basins > 0;
+            for (int at = 0; at < grid.cells(); at++) {
+                boolean start = anyWater ? grid.wet(at) : grid.inside(at) && isLowest(at);
+                if (start) {
+                    queue.add(at);
+                    if (!anyWater) {
+                        marks[at] = Mark.REACHED;
+                    }
+                }
+            }
+            while (!queue.isEmpty()) {
+                int at = queue.poll();
+                for (int d = 0; d < 4; d++) {
+                    int next = neighbour(at, d, 1);
+                    if (next < 0 || !grid.inside(next) || grid.wet(next)) {
+                        continue;
+                    }
+                    if (walks(at, next, d)) {
+                        if (grid.wet(at)) {
+                            open[basin[at]] = true;
+                        }
+                        if (marks[next] == Mark.OUT_OF_REACH) {
+                            marks[next] = grid.wet(at) ? Mark.EXIT : Mark.REACHED;
+                            queue.add(next);
+                        } else if (grid.wet(at)) {
+                            marks[next] = Mark.EXIT;
+                        }
+                    }
+                }
+            }
+        }
+
+        private boolean isLowest(int at) {
+            return grid.topCm(at) <= grid.groundCm(at) + CLOSE;
+        }
+
+        private boolean walks(int from, int to, int direction) {
+            double rise = heightOf(to) - heightOf(from);
+            if (rise <= slopeRise(to, direction) + CLOSE) {
+                return true;
+            }
+            return rise <= body.lengthCm * body.moves.stepShare() + CLOSE
+                    && standsBehind(to, direction);
+        }
+
+        private double slopeRise(int at, int direction) {
+            double cell = STEP_I[direction] != 0 ? grid.stepX() : grid.stepY();
+            return cell * steepest[grid.surface(at).ordinal()];
+        }
+
+        private boolean standsBehind(int at, int direction) {
+            double cell = STEP_I[direction] != 0 ? grid.stepX() : grid.stepY();
+            int room = (int) Math.ceil(body.lengthCm * STANDING_SHARE / cell);
+            int here = at;
+            for (int step = 1; step <= room; step++) {
+                int next = neighbour(at, direction, step);
+                if (next < 0 || !grid.inside(next)) {
+                    return false;
+                }
+                double rise = grid.topCm(next) - grid.topCm(here);
+                if (Math.abs(rise) > slopeRise(next, direction) + CLOSE) {
+                    return false;
+                }
+                here = next;
+            }
+            return true;
+        }
+
+        /** Connected stretches of cells where it leaves the water, corners counting as touching. */
+        private int stretches() {
+            boolean[] seen = new boolean[grid.cells()];
+            int stretches = 0;
+            Queue queue = new Queue(grid.cells());
+            for (int start = 0; start < grid.cells(); start++) {
+                if (marks[start] != Mark.EXIT || seen[start]) {
+                    continue;
+                }
+                stretches++;
+                seen[start] = true;
+                queue.add(start);
+                while (!queue.isEmpty()) {
+                    int at = queue.poll();
+                    for (int di = -1; di <= 1; di++) {
+                        for (int dj = -1; dj <= 1; dj++) {
+                            int i = at % grid.columns() + di;
+                            int j = at / grid.columns() + dj;
+                            if (i < 0 || j < 0 || i >= grid.columns() || j >= grid.rows()) {
+                                continue;
+                            }
+                            int next = grid.at(i, j);
+                            if (marks[next] == Mark.EXIT && !seen[next]) {
+                                seen[next] = true;
+                                queue.add(next);
+                            }
+                        }
+                    }
+                }
+            }
+            return stretches;
+        }
+
+        private double highest(boolean water) {
+            double highest = water ? grid.lineCm() : 0;
+            for (int at = 0; at < grid.cells(); at++) {
+                if (marks[at] == Mark.EXIT || marks[at] == Mark.REACHED) {
+                    highest = Math.max(highest, grid.topCm(at));
+                }
+            }
+            return highest;
+        }
+
+        /** Longest of the shortest ways through the water to a rest or a way out. */
+        private double farthest(boolean water) {
+            if (!water) {
+                return 0;
+            }
+            double[] way = new double[grid.cells()];
+            Arrays.fill(way, Double.POSITIVE_INFINITY);
+            Queue queue = new Queue(grid.cells());
+            for (int at = 0; at < grid.cells(); at++) {
+                if (marks[at] == Mark.REST || marks[at] == Mark.EXIT) {
+                    way[at] = 0;
+                    queue.add(at);
+                }
+            }
+            double cell = Math.max(grid.stepX(), grid.stepY());
+            double farthest = 0;
+            while (!queue.isEmpty()) {
+                int at = queue.poll();
+                for (int d = 0; d < 4; d++) {
+                    int next = neighbour(at, d, 1);
+                    if (next >= 0 && grid.wet(next) && way[next] > way[at] + cell + CLOSE) {
+                        way[next] = way[at] + cell;
+                        queue.add(next);
+                    }
+                }
+            }
+            for (int at = 0; at < grid.cells(); at++) {
+                if (grid.wet(at)) {
+                    farthest = Math.max(farthest, way[at]);
+                }
+            }
+            return farthest;
+        }
+    }
+
+    /** Cells waiting to be looked at, first come first served, without a box around each. */
+    private static final class Queue {
+        private int[] cells;
+        private int head;
+        private int size;
+
+        Queue(int capacity) {
+            cells = new int[Math.max(16, capacity)];
+        }
+
+        void add(int cell) {
+            if (size == cells.length) {
+                int[] larger = new int[2 * size];
+                for (int n = 0; n < size; n++) {
+                    larger[n] = cells[(head + n) % cells.length];
+                }
+                cells = larger;
+                head = 0;
+            }
+            cells[(head + size++) % cells.length] = cell;
+        }
+
+        int poll() {
+            int cell = cells[head];
+            head = (head + 1) % cells.length;
+            size--;
+            return cell;
+        }
+
+        boolean isEmpty() {
+            return size == 0;
+        }
+    }
+}

@@ -1,0 +1,138 @@
+package app.islet.core.survey;
+
+import static app.islet.core.Setups.tank;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Furnishings;
+import app.islet.core.enclosure.Land;
+import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.PartKind;
+import app.islet.core.enclosure.Vessel;
+
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The grid against closed forms. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class GridTest {
+    private static Grid grid(Vessel vessel, double depthCm) {
+        return Grid.of(Enclosure.bare("Vessel", vessel, depthCm));
+    }
+
+    static Part stone(double x, double y, double l, double w, double from, double to) {
+        return new Part("s", PartKind.STONE, x, y, l, w, from, to, false, false, false);
+    }
+
+    private static Enclosure furnished(Enclosure e, Part... parts) {
+        return e.with(Furnishings.NONE.with(parts));
+    }
+
+    @ParameterizedTest(name = "a box of {0} x {1} filled to {2} cm")
+    @CsvSource({"100, 40, 30", "76.2, 30.48, 20", "33.3, 21.7, 5.5"})
+    void a_box_is_exact(double l, double w, double depth) {
+        Grid grid = grid(new Vessel(l, w, 60), depth);
+        assertThat(grid.waterL()).isCloseTo(l * w * depth / 1000, within(1e-9));
+        assertThat(grid.litresPerCm()).isCloseTo(l * w / 1000, within(1e-9));
+        assertThat(grid.insideCm2()).isCloseTo(l * w, within(1e-9));
+    }
+
+    @Test
+    void a_wedge_is_as_good_as_its_cells() {
+        Enclosure e = tank(100, 40, 30, 10).with(new Land(100, 20, 100));
+        assertThat(Grid.of(e).waterL()).isCloseTo(50 * 10 / 2.0 * 40 / 1000, within(0.01));
+        assertThat(Grid.of(e).dryCm2()).isCloseTo(2000, within(1e-9));
+        assertThat(Grid.of(e).shorelineCm()).isCloseTo(40, within(1e-9));
+    }
+
+    /** A cylinder holds pi r² h; in cells of 1 cm within three thousandths. */
+    @Test
+    void a_round_tub_holds_a_cylinder() {
+        double exact = Math.PI * 50 * 50 * 40 / 1000;
+        assertThat(grid(new Vessel(Vessel.Shape.OVAL, 100, 100, 60, 1), 40).waterL())
+                .isCloseTo(exact, within(0.003 * exact));
+        assertThat(new Vessel(Vessel.Shape.OVAL, 100, 100, 60, 1).footprintCm2())
+                .isCloseTo(Math.PI * 2500, within(1e-9));
+    }
+
+    /** A tub of sloping sides filled to the rim is the frustum of a cone. */
+    @Test
+    void a_tub_with_sloping_sides_holds_a_frustum() {
+        double big = 50;
+        double small = 35;
+        double h = 60;
+        double exact = Math.PI * h / 3 * (big * big + big * small + small * small) / 1000;
+        assertThat(grid(new Vessel(Vessel.Shape.OVAL, 100, 100, 60, 0.7), 60).waterL())
+                .isCloseTo(exact, within(0.005 * exact));
+    }
+
+    @Test
+    void a_corner_tank_is_a_quarter_of_a_cylinder_and_a_bow_front_swells() {
+        assertThat(grid(new Vessel(Vessel.Shape.CORNER, 70, 70, 60, 1), 50).waterL())
+                .isCloseTo(Math.PI / 4 * 70 * 70 * 50 / 1000, within(1.0));
+        Vessel bow = new Vessel(Vessel.Shape.BOW, 90, 50, 50, 1);
+        // Straight to four fifths of the width, then a parabola: 2/3 of the last fifth.
+        assertThat(grid(bow, 40).waterL())
+                .isCloseTo(90 * 50 * (0.8 + 0.2 * 2 / 3) * 40 / 1000, within(1.0));
+        assertThat(bow.footprintCm2()).isCloseTo(grid(bow, 40).insideCm2(), within(25.0));
+    }
+
+    @Test
+    void a_stone_takes_the_place_of_just_its_water() {
+        Enclosure bare = tank(100, 40, 50, 30);
+        Enclosure stony = furnished(bare, stone(10, 10, 20, 15, 0, 12));
+        assertThat(Grid.of(stony).displacedL()).isCloseTo(20 * 15 * 12 / 1000.0, within(1e-9));
+        assertThat(Grid.of(stony).waterL() + Grid.of(stony).displacedL())
+                .isCloseTo(Grid.of(bare).waterL(), within(1e-9));
+        Enclosure rising = furnished(bare, stone(10, 10, 20, 15, 0, 45));
+        assertThat(Grid.of(rising).displacedL()).isCloseTo(20 * 15 * 30 / 1000.0, within(1e-9));
+        assertThat(Grid.of(rising).dryCm2()).isCloseTo(300, within(1e-9));
+        assertThat(Grid.of(rising).shorelineCm()).isCloseTo(2 * (20 + 15), within(1e-9));
+    }
+
+    @Test
+    void two_stones_in_one_place_take_no_more_than_is_there() {
+        Enclosure e =
+                furnished(
+                        tank(100, 40, 50, 30),
+                        stone(10, 10, 20, 15, 0, 40),
+                        stone(10, 10, 20, 15, 0, 40));
+        assertThat(Grid.of(e).displacedL()).isCloseTo(20 * 15 * 30 / 1000.0, within(1e-9));
+    }
+
+    @Test
+    void raising_the_line_never_loses_water() {
+        Enclosure e =
+                furnished(
+                        tank(80, 40, 50, 1).with(new Land(40, 30, 25)),
+                        stone(5, 5, 12, 12, 0, 18),
+                        new Part("c", PartKind.CAVE, 20, 8, 18, 14, 0, 10, true, false, false));
+        double before = 0;
+        for (double depth = 0.5; depth <= 50; depth += 0.5) {
+            double now = Grid.of(e.with(new Change("/water/depthCm", depth))).waterL();
+            assertThat(now).isGreaterThanOrEqualTo(before);
+            before = now;
+        }
+    }
+
+    @Test
+    void depths_come_in_bands_that_add_up() {
+        Enclosure e = tank(100, 40, 30, 20).with(new Land(50, 30, 50));
+        assertThat(Grid.of(e).depthBands(4))
+                .hasSize(4)
+                .satisfies(
+                        bands ->
+                                assertThat(
+                                                bands.stream()
+                                                        .mapToDouble(Grid.Band::sharePercent)
+                                                        .sum())
+                                        .isCloseTo(100, within(1e-9)));
+        assertThat(Grid.of(tank(50, 40, 30, 0)).depthBands(4)).isEmpty();
+    }
+}

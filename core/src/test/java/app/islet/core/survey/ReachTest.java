@@ -1,0 +1,173 @@
+package app.islet.core.survey;
+
+import static app.islet.core.Setups.tank;
+import static app.islet.core.survey.GridTest.stone;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.islet.core.care.Basis;
+import app.islet.core.care.Moves;
+import app.islet.core.care.Surface;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Furnishings;
+import app.islet.core.enclosure.Land;
+import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.PartKind;
+import app.islet.core.enclosure.Platform;
+
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import java.util.Map;
+
+/** Ways out, rests and heights for a body 10 cm long that climbs 40 degrees and steps 5 cm. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class ReachTest {
+    private static final Reach.Body TURTLE =
+            new Reach.Body(
+                    10,
+                    new Moves(
+                            Map.of(
+                                    Surface.GLASS,
+                                    0.0,
+                                    Surface.SMOOTH,
+                                    10.0,
+                                    Surface.LOOSE,
+                                    40.0,
+                                    Surface.ROUGH,
+                                    50.0),
+                            0.5,
+                            0,
+                            20,
+                            5,
+                            Basis.MEMORY),
+                    4);
+
+    private static Reach reach(Enclosure e) {
+        return Reach.of(Grid.of(e), TURTLE);
+    }
+
+    private static Enclosure furnished(Enclosure e, Part... parts) {
+        return e.with(Furnishings.NONE.with(parts));
+    }
+
+    private static Part part(
+            PartKind kind, double x, double l, double from, double to, boolean left) {
+        return new Part("p", kind, x, 5, l, 20, from, to, false, left, false);
+    }
+
+    @Test
+    void four_panes_trap_everything_that_swims() {
+        Reach reach = reach(tank(80, 40, 40, 20));
+        assertThat(reach.waysOut()).isZero();
+        assertThat(reach.trappedPercent()).isEqualTo(100);
+        assertThat(reach.highestCm()).isEqualTo(20);
+        assertThat(reach.farthestCm()).isInfinite();
+    }
+
+    @ParameterizedTest(name = "a beach of {0} cm run to a height of 30: {1} ways out")
+    @CsvSource({"60, 1", "38, 1", "25, 0"})
+    void a_beach_is_a_way_out_where_it_is_no_steeper_than_the_animal_climbs(
+            double rampCm, int ways) {
+        // 30 cm over 38 cm are 38.3 degrees, over 25 cm 50.2.
+        Reach reach = reach(tank(120, 40, 50, 20).with(new Land(60, 30, rampCm)));
+        assertThat(reach.waysOut()).isEqualTo(ways);
+    }
+
+    @Test
+    void a_bank_is_gained_by_a_step_and_no_higher() {
+        assertThat(reach(tank(80, 40, 40, 20).with(new Land(30, 25, 0))).waysOut()).isEqualTo(1);
+        assertThat(reach(tank(80, 40, 40, 20).with(new Land(30, 25.5, 0))).waysOut()).isZero();
+    }
+
+    @Test
+    void a_step_needs_room_to_stand_behind_it() {
+        Enclosure e = tank(80, 40, 40, 20);
+        assertThat(reach(furnished(e, stone(30, 10, 12, 12, 0, 24))).waysOut()).isEqualTo(1);
+        assertThat(reach(furnished(e, stone(30, 10, 3, 3, 0, 24))).waysOut()).isZero();
+    }
+
+    @Test
+    void a_ramp_leads_to_the_shelf_it_leans_on() {
+        Enclosure e = tank(120, 40, 60, 30);
+        Part shelf = part(PartKind.SHELF, 80, 30, 38, 42, false);
+        assertThat(reach(furnished(e, shelf)).waysOut()).isZero();
+        Reach reach = reach(furnished(e, shelf, part(PartKind.RAMP, 30, 50, 0, 42, false)));
+        assertThat(reach.waysOut()).isEqualTo(1);
+        assertThat(reach.highestCm()).isCloseTo(42, within(1e-9));
+        assertThat(reach.reachedCm2()).isGreaterThan(30 * 20);
+    }
+
+    @Test
+    void a_ramp_never_lowers_reach() {
+        Enclosure e = tank(120, 40, 60, 30).with(new Land(25, 36, 24));
+        for (double x = 0; x < 90; x += 7) {
+            Reach with = reach(furnished(e, part(PartKind.RAMP, x, 30, 0, 40, false)));
+            assertThat(with.waysOut()).isGreaterThanOrEqualTo(reach(e).waysOut());
+            assertThat(with.highestCm()).isGreaterThanOrEqualTo(reach(e).highestCm());
+        }
+    }
+
+    @Test
+    void two_banks_are_two_ways_out() {
+        Reach reach =
+                reach(
+                        furnished(
+                                tank(120, 40, 40, 20),
+                                stone(0, 0, 20, 40, 0, 24),
+                                stone(100, 0, 20, 40, 0, 24)));
+        assertThat(reach.waysOut()).isEqualTo(2);
+        assertThat(reach.farthestCm()).isCloseTo(40, within(1.0));
+    }
+
+    @Test
+    void water_behind_a_wall_has_no_way_out() {
+        // A wall at the middle of the tank; the beach is right of it.
+        Enclosure e =
+                furnished(
+                        tank(100, 40, 40, 20).with(new Land(40, 30, 38)),
+                        new Part("w", PartKind.BOX, 40, 0, 4, 40, 0, 38, false, false, false));
+        Reach reach = reach(e);
+        assertThat(reach.waysOut()).isEqualTo(1);
+        // Left of the wall 40 cm, right of it 16 cm and 25 cm of the slope.
+        assertThat(reach.trappedPercent()).isBetween(45.0, 55.0);
+    }
+
+    @Test
+    void a_floating_platform_follows_the_line() {
+        for (double depth : new double[] {10, 20, 30}) {
+            Reach reach =
+                    reach(
+                            furnished(
+                                    tank(80, 40, 40, depth),
+                                    part(PartKind.FLOAT, 40, 30, 0, 2, false)));
+            assertThat(reach.waysOut()).isEqualTo(1);
+            assertThat(reach.highestCm()).isCloseTo(depth + 2, within(1e-9));
+        }
+    }
+
+    @Test
+    void a_shelf_near_the_surface_and_dense_plants_are_rests() {
+        Enclosure e = tank(80, 40, 40, 20);
+        assertThat(reach(furnished(e, part(PartKind.SHELF, 0, 20, 15, 17, false))).restCm2())
+                .isCloseTo(400, within(1e-9));
+        assertThat(reach(furnished(e, part(PartKind.SHELF, 0, 20, 13, 15, false))).restCm2())
+                .isZero();
+        assertThat(reach(furnished(e, part(PartKind.PLANTS, 0, 20, 0, 20, false))).restCm2())
+                .isCloseTo(400, within(1e-9));
+    }
+
+    @Test
+    void the_basking_platform_is_a_way_out_by_its_ramp_for_the_smallest_too() {
+        Enclosure e = tank(80, 40, 40, 20).with(new Platform(30, 20));
+        Reach.Body hatchling = new Reach.Body(3, TURTLE.moves(), 4);
+        Reach reach = Reach.of(Grid.of(e), hatchling);
+        assertThat(reach.waysOut()).isEqualTo(1);
+        assertThat(reach.trappedPercent()).isZero();
+        assertThat(reach.highestCm()).isEqualTo(22);
+    }
+}
