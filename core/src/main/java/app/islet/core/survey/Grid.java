@@ -40,6 +40,7 @@ public final class Grid {
     private final double[] solidCm;
     private final Surface[] surface;
     private final boolean[] rest;
+    private final boolean[] platform;
     private final Map<Reach.Body, Reach> reached = new ConcurrentHashMap<>();
 
     private Grid(Enclosure e) {
@@ -57,8 +58,12 @@ public final class Grid {
         solidCm = new double[cells];
         surface = new Surface[cells];
         rest = new boolean[cells];
+        platform = new boolean[cells];
         layGround(e);
         platformParts(e).forEach(this::lay);
+        for (int at = 0; at < cells; at++) {
+            platform[at] = topCm[at] > groundCm[at];
+        }
         e.furnishings().parts().forEach(this::lay);
     }
 
@@ -297,22 +302,22 @@ public final class Grid {
         return count * cellCm2();
     }
 
-    /** Share of the cells inside the rim that are under water, %. */
+    /** Share of the cells inside the rim with water in them, under a float too, %. */
     public double wetPercent() {
         int wet = 0;
         int all = 0;
         for (int at = 0; at < cells(); at++) {
             all += inside(at) ? 1 : 0;
-            wet += wet(at) ? 1 : 0;
+            wet += holdsWater(at) ? 1 : 0;
         }
         return all == 0 ? 0 : 100.0 * wet / all;
     }
 
-    /** Ground and tops above the line, cm². */
+    /** Ground and tops above the line, the basking platform not counted, cm². */
     public double dryCm2() {
         int count = 0;
         for (int at = 0; at < cells(); at++) {
-            count += inside(at) && !wet(at) && !isWall(at) ? 1 : 0;
+            count += inside(at) && !wet(at) && !isWall(at) && !platform[at] ? 1 : 0;
         }
         return count * cellCm2();
     }
@@ -326,12 +331,13 @@ public final class Grid {
     public double litresPerCm() {
         int count = 0;
         for (int at = 0; at < cells(); at++) {
-            count +=
-                    inside(at) && groundCm[at] < lineCm && solidCm[at] < lineCm - groundCm[at]
-                            ? 1
-                            : 0;
+            count += holdsWater(at) ? 1 : 0;
         }
         return count * cellCm2() / 1000;
+    }
+
+    private boolean holdsWater(int at) {
+        return inside(at) && groundCm[at] + solidCm[at] < lineCm;
     }
 
     /** Where water meets what stands out of it, walls not counted, cm. */

@@ -11,6 +11,7 @@ import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.PartKind;
+import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Vessel;
 
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -134,5 +135,16 @@ class GridTest {
                                                         .sum())
                                         .isCloseTo(100, within(1e-9)));
         assertThat(Grid.of(tank(50, 40, 30, 0)).depthBands(4)).isEmpty();
+    }
+
+    @Test
+    void the_basking_platform_is_no_dry_land() {
+        Enclosure e =
+                furnished(
+                        tank(100, 40, 50, 30).with(new Platform(30, 20)),
+                        stone(5, 5, 10, 10, 0, 8));
+        assertThat(Grid.of(e).dryCm2()).isZero();
+        assertThat(Survey.of(e).dryLandCm2()).isZero();
+        assertThat(Survey.of(e).baskingCm2(e)).isEqualTo(600);
     }
 }

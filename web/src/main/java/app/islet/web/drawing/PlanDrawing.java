@@ -11,6 +11,8 @@ import app.islet.core.survey.Reach;
 import app.islet.core.survey.Survey;
 
 import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -21,6 +23,17 @@ import java.util.stream.Stream;
 public final class PlanDrawing {
     private static final double TOP = 10;
     private static final double BOTTOM = 34;
+    private static final Map<Reach.Mark, String> SHOWN =
+            new EnumMap<>(
+                    Map.of(
+                            Reach.Mark.REST,
+                            "r-rest",
+                            Reach.Mark.TRAPPED,
+                            "r-trapped",
+                            Reach.Mark.EXIT,
+                            "r-exit",
+                            Reach.Mark.REACHED,
+                            "r-reached"));
 
     private final Enclosure enclosure;
     private final Survey survey;
@@ -186,46 +199,35 @@ public final class PlanDrawing {
         }
     }
 
-    /** Cells of one kind in a row become one strip, so that the drawing stays small. */
+    /** All cells of one kind are one path of strips, so that the drawing stays small. */
     private void overlay(Reach reach) {
         int columns = reach.columns();
-        double cellX = enclosure.vessel().lengthCm() / columns;
-        int rows = reach.marks().size() / columns;
-        double cellY = enclosure.vessel().widthCm() / rows;
-        for (int j = 0; j < rows; j++) {
+        double cellX = enclosure.vessel().lengthCm() / columns * scale;
+        double cellY = enclosure.vessel().widthCm() / (reach.marks().size() / columns) * scale;
+        Map<Reach.Mark, StringBuilder> paths = new EnumMap<>(Reach.Mark.class);
+        for (int row = 0; row < reach.marks().size(); row += columns) {
             int from = 0;
             for (int i = 1; i <= columns; i++) {
-                Reach.Mark mark = reach.marks().get(from + j * columns);
-                if (i == columns || reach.marks().get(i + j * columns) != mark) {
-                    strip(mark, from * cellX, j * cellY, (i - from) * cellX, cellY);
+                Reach.Mark mark = reach.marks().get(row + from);
+                if (i == columns || reach.marks().get(row + i) != mark) {
+                    paths.computeIfAbsent(mark, m -> new StringBuilder())
+                            .append(
+                                    "M%s %sh%sv%sh%sz"
+                                            .formatted(
+                                                    Svg.number(x(0) + from * cellX),
+                                                    Svg.number(y(0) + row / columns * cellY),
+                                                    Svg.number((i - from) * cellX),
+                                                    Svg.number(cellY),
+                                                    Svg.number(-(i - from) * cellX)));
                     from = i;
                 }
             }
         }
-    }
-
-    private void strip(Reach.Mark mark, double atX, double atY, double wide, double tall) {
-        String css =
-                switch (mark) {
-                    case REST -> "r-rest";
-                    case TRAPPED -> "r-trapped";
-                    case EXIT -> "r-exit";
-                    case REACHED -> "r-reached";
-                    default -> "";
-                };
-        if (!css.isEmpty()) {
-            svg.empty(
-                    "rect",
-                    "class",
-                    css,
-                    "x",
-                    x(atX),
-                    "y",
-                    y(atY),
-                    "width",
-                    wide * scale,
-                    "height",
-                    tall * scale);
-        }
+        SHOWN.forEach(
+                (mark, css) -> {
+                    if (paths.containsKey(mark)) {
+                        svg.empty("path", "class", css, "d", paths.get(mark).toString());
+                    }
+                });
     }
 }

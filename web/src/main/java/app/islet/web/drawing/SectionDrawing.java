@@ -323,8 +323,8 @@ public final class SectionDrawing {
         boolean basks =
                 resident.stage().needs().basking().isPresent()
                         && index == 0
-                        && (enclosure.platform().isPresent() || survey.dryLandCm2() > 0);
-        boolean onLand = survey.dryLandCm2() > 0 && (resident.stage().life() == Life.LAND || basks);
+                        && (enclosure.platform().isPresent() || hasLand());
+        boolean onLand = hasLand() && (resident.stage().life() == Life.LAND || basks);
         double share = ((index * 0.382) % 1) * 0.8 + 0.1;
         double at;
         double foot;
@@ -360,6 +360,11 @@ public final class SectionDrawing {
                                 Svg.number(k)));
     }
 
+    /** Ground out of the water; what stands in the water and out of it is a part. */
+    private boolean hasLand() {
+        return survey.shoreX() < enclosure.vessel().lengthCm() - 1e-9;
+    }
+
     private double groundAt(double xCm) {
         List<Corner> profile = survey.profile();
         for (int i = 1; i < profile.size(); i++) {
@@ -377,7 +382,7 @@ public final class SectionDrawing {
         return enclosure
                 .platform()
                 .map(p -> platformX(p.lengthCm()) + p.lengthCm() / 2)
-                .orElse(survey.dryLandCm2() > 0 ? (survey.shoreX() + length) / 2 : length * 0.8);
+                .orElse(hasLand() ? (survey.shoreX() + length) / 2 : length * 0.8);
     }
 
     private void lamps() {
@@ -474,7 +479,7 @@ public final class SectionDrawing {
         double height = enclosure.vessel().heightCm();
         double foot = y(0) + 22;
         double shore = survey.shoreX();
-        boolean land = survey.dryLandCm2() > 0 && survey.hasWater();
+        boolean land = hasLand() && survey.hasWater();
         if (land) {
             across(x(0), x(shore), foot, "water " + Quantity.cm(shore).text(units));
             across(x(shore), x(length), foot, "land " + Quantity.cm(length - shore).text(units));

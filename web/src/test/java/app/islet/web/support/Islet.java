@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -33,6 +34,10 @@ public final class Islet {
                     "--disable-background-networking",
                     "--disable-component-update",
                     "--disable-sync");
+
+    /** A busy machine may be slow for a while; a page that is broken stays broken. */
+    private static final int PATIENCE_MS = 40_000;
+
     private static Islet running;
 
     private final ConfigurableApplicationContext context;
@@ -54,6 +59,7 @@ public final class Islet {
                                 new BrowserType.LaunchOptions()
                                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                                         .setArgs(CHROMIUM_FLAGS));
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         Runtime.getRuntime().addShutdownHook(new Thread(context::close));
     }
 
@@ -105,7 +111,7 @@ public final class Islet {
                             new Browser.NewContextOptions()
                                     .setViewportSize(1280, 800)
                                     .setBaseURL(address(context)));
-            fresh.setDefaultTimeout(10_000);
+            fresh.setDefaultTimeout(PATIENCE_MS);
             return fresh.newPage();
         }
 
@@ -141,7 +147,7 @@ public final class Islet {
                         new Browser.NewContextOptions()
                                 .setViewportSize(width, height)
                                 .setBaseURL(base));
-        fresh.setDefaultTimeout(10_000);
+        fresh.setDefaultTimeout(PATIENCE_MS);
         return fresh.newPage();
     }
 
