@@ -82,49 +82,37 @@ public record Resident(
 
     /** The same animals kept by the school, or by the default one. */
     public Resident by(Optional<String> schoolName) {
-        return new Resident(
-                name,
-                species,
-                count,
-                males,
-                females,
-                lengthCm,
-                massG,
-                statedStage,
-                schoolName,
-                arrivedOn,
-                alsoFed);
+        return with(lengthCm, massG, statedStage, schoolName, arrivedOn, alsoFed);
     }
 
     /** The same animals, come into this enclosure that day. */
     public Resident arrived(LocalDate day) {
-        return new Resident(
-                name,
-                species,
-                count,
-                males,
-                females,
-                lengthCm,
-                massG,
-                statedStage,
-                school,
-                Optional.of(day),
-                alsoFed);
+        return with(lengthCm, massG, statedStage, school, Optional.of(day), alsoFed);
     }
 
     /** The same animals, given these foods besides those of their sheet. */
     public Resident alsoFed(List<Fodder> foods) {
+        return with(lengthCm, massG, statedStage, school, arrivedOn, foods);
+    }
+
+    private Resident with(
+            OptionalDouble length,
+            OptionalDouble mass,
+            Optional<String> stage,
+            Optional<String> schoolName,
+            Optional<LocalDate> arrival,
+            List<Fodder> foods) {
         return new Resident(
                 name,
                 species,
                 count,
                 males,
                 females,
-                lengthCm,
-                massG,
-                statedStage,
-                school,
-                arrivedOn,
+                length,
+                mass,
+                stage,
+                schoolName,
+                arrival,
                 foods);
     }
 
@@ -156,18 +144,7 @@ public record Resident(
                 massG.isPresent()
                         ? OptionalDouble.of(massG.getAsDouble() * growth * growth * growth)
                         : massG;
-        return new Resident(
-                name,
-                species,
-                count,
-                males,
-                females,
-                OptionalDouble.of(later),
-                mass,
-                Optional.empty(),
-                school,
-                arrivedOn,
-                alsoFed);
+        return with(OptionalDouble.of(later), mass, Optional.empty(), school, arrivedOn, alsoFed);
     }
 
     /** Width of the body at its widest, cm. */
