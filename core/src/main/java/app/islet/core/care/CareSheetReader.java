@@ -268,6 +268,7 @@ public final class CareSheetReader {
                                         basis(x))),
                 f.optionalChoice("cooling", Needs.Cooling.class),
                 f.optionalChoice("planting", Needs.Planting.class),
+                f.optionalChoice("dock", Needs.Dock.class),
                 f.choice("heater", Needs.Heater.class));
     }
 

@@ -33,6 +33,7 @@ public record Needs(
         Optional<Filtration> filtration,
         Optional<Cooling> cooling,
         Optional<Planting> planting,
+        Optional<Dock> dock,
         Heater heater) {
 
     /**
@@ -271,6 +272,23 @@ public record Needs(
     public enum Cooling {
         FAN,
         CHILLER
+    }
+
+    /** What a school builds the basking place as. */
+    public enum Dock {
+        FLOATING("a floating dock that follows the level"),
+        STANDING("wood and stone that stand on the floor"),
+        ABOVE_RIM("a box above the rim with a ramp, so that the water keeps its room");
+
+        private final String words;
+
+        Dock(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
     /** What becomes of plants in the water with it. */

@@ -239,6 +239,7 @@ public final class Statements {
                                         c == Needs.Cooling.CHILLER
                                                 ? "a chiller first"
                                                 : "an open top and a fan first"));
+        n.dock().ifPresent(d -> say("Dock", Basis.PRACTICE, "{}", d.words()));
         n.planting().ifPresent(p -> say("Plants", Basis.PRACTICE, "{}", planting(p)));
     }
 

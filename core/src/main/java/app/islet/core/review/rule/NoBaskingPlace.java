@@ -49,8 +49,13 @@ public final class NoBaskingPlace implements ResidentRule {
                                 "Skin and shell must dry through every day, or they rot; warmth there digests the food.")
                         .remedy(
                                 new Change("/platform/sideCm", side),
-                                "A platform {} square, wholly dry, reached by a slope it can climb.",
-                                Quantity.cm(side))
+                                "A platform {} square, wholly dry, reached by a slope it can climb{}.",
+                                Quantity.cm(side),
+                                r.stage()
+                                        .needs()
+                                        .dock()
+                                        .map(dock -> ": " + dock.words())
+                                        .orElse(""))
                         .build());
     }
 }
