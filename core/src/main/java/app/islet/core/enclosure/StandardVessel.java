@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 public record StandardVessel(String name, Vessel vessel) {
     private static final List<StandardVessel> ALL =
             Stream.of(
-                            cm("40 cm cube-like", 40, 25, 25),
+                            cm("40 cm", 40, 25, 25),
                             cm("60 cm", 60, 30, 30),
                             cm("60 cm deep box", 60, 45, 45),
                             cm("80 cm", 80, 35, 40),

@@ -40,7 +40,7 @@ public final class FloorLoad implements Rule {
                 finding(kg >= HEAVY_KG ? Severity.WATCH : Severity.NOTE, Step.SITE)
                         .basis(
                                 Basis.published(
-                                        "EN 1991-1-1, table 6.2, category A: 1.5 to 2.0 kN/m², spread; the mass is an estimate"))
+                                        "EN 1991-1-1, table 6.2, category A: 1.5 to 2.0 kN/m², spread, typed from memory; the mass is an estimate"))
                         .what(
                                 "About {} when filled, {} on each square metre under it.",
                                 Quantity.kilograms(kg),
