@@ -12,7 +12,10 @@ public enum GroundMaterial {
     LARGE_STONES("stones larger than the head", 1.5),
     SOIL("soil", 0.8),
     COCONUT_AND_SAND("sand and coconut fibre", 1.1),
-    MOSS("sphagnum and moss", 0.1);
+    MOSS("sphagnum and moss", 0.1),
+    LEAF_LITTER("leaf litter", 0.05),
+    DRAINAGE("drainage balls", 0.4),
+    MESH("separating mesh", 0.05);
 
     private final String words;
     private final double kgPerL;

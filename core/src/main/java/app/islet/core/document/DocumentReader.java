@@ -22,6 +22,7 @@ import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Stones;
 import app.islet.core.enclosure.Vessel;
+import app.islet.core.enclosure.Walls;
 import app.islet.core.enclosure.Water;
 import app.islet.core.enclosure.WaterSource;
 import app.islet.core.resident.Resident;
@@ -31,8 +32,10 @@ import app.islet.core.text.Problem;
 import app.islet.core.text.UnreadableException;
 
 import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -44,6 +47,8 @@ public final class DocumentReader {
     private static final int MAX_DEVICES = 50;
     private static final int MAX_RESIDENTS = 200;
     private static final int MAX_PARTS = 200;
+    private static final int MAX_LAYERS = 10;
+    private static final int MAX_POINTS = 50;
 
     private final CareLibrary library;
 
@@ -99,7 +104,12 @@ public final class DocumentReader {
                                         v.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
                                         v.number("widthCm", 1, Vessel.MAX_CM, "cm"),
                                         v.number("heightCm", 1, Vessel.MAX_CM, "cm"),
-                                        v.optionalNumber("floorShare", 0.2, 1, "").orElse(1))),
+                                        v.optionalNumber("floorShare", 0.2, 1, "").orElse(1),
+                                        new Walls(
+                                                v.optionalNumber("paneMm", 1, 100, "mm"),
+                                                v.flag("braced", false),
+                                                v.optionalNumber(
+                                                        "lipCm", 0, Vessel.MAX_CM, "cm")))),
                 f.group(
                         "water",
                         w ->
@@ -117,7 +127,36 @@ public final class DocumentReader {
                         g ->
                                 new Ground(
                                         g.choice("material", GroundMaterial.class),
-                                        g.number("depthCm", 0, Vessel.MAX_CM, "cm"))),
+                                        g.number("depthCm", 0, Vessel.MAX_CM, "cm"),
+                                        g.optionalNumber("grainMm", 0.01, 500, "mm"),
+                                        g.groups(
+                                                "below",
+                                                MAX_LAYERS,
+                                                l ->
+                                                        new Ground.Layer(
+                                                                l.choice(
+                                                                        "material",
+                                                                        GroundMaterial.class),
+                                                                l.number(
+                                                                        "thicknessCm",
+                                                                        0.1,
+                                                                        Vessel.MAX_CM,
+                                                                        "cm"))),
+                                        g.groups(
+                                                "points",
+                                                MAX_POINTS,
+                                                p ->
+                                                        new Ground.Point(
+                                                                p.number(
+                                                                        "xCm",
+                                                                        0,
+                                                                        Vessel.MAX_CM,
+                                                                        "cm"),
+                                                                p.number(
+                                                                        "riseCm",
+                                                                        0,
+                                                                        Vessel.MAX_CM,
+                                                                        "cm"))))),
                 f.optionalGroup(
                         "land",
                         l ->
@@ -171,7 +210,23 @@ public final class DocumentReader {
                                         d.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
                                         d.flag("slope", false))),
                 f.whole("furtherWaysOut", 0, 100, "", 0),
-                f.groups("parts", MAX_PARTS, DocumentReader::part));
+                parts(f));
+    }
+
+    private static List<Part> parts(Fields f) {
+        List<Part> parts = f.groups("parts", MAX_PARTS, DocumentReader::part);
+        Set<String> ids = new HashSet<>();
+        parts.stream()
+                .map(Part::id)
+                .filter(id -> !ids.add(id))
+                .distinct()
+                .forEach(
+                        id ->
+                                f.problem(
+                                        "parts",
+                                        "two parts are called \"%s\"; each needs an id of its own"
+                                                .formatted(id)));
+        return parts;
     }
 
     private static Part part(Fields f) {
@@ -184,6 +239,7 @@ public final class DocumentReader {
                 f.number("widthCm", 0.1, Vessel.MAX_CM, "cm"),
                 f.number("bottomCm", 0, Vessel.MAX_CM, "cm"),
                 f.number("topCm", 0, Vessel.MAX_CM, "cm"),
+                f.optionalNumber("turnDeg", -360, 360, "degrees").orElse(0),
                 f.flag("round", false),
                 f.flag("risesLeft", false),
                 f.flag("locked", false));

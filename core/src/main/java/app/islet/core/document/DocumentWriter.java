@@ -7,6 +7,7 @@ import app.islet.core.enclosure.Conditions;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Furnishings;
+import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Vessel;
@@ -48,13 +49,7 @@ public final class DocumentWriter {
         chemistry.hardnessDh().ifPresent(dh -> water.put("hardnessDh", number(dh)));
         chemistry.source().ifPresent(source -> water.put("source", Fields.written(source)));
         root.put("water", water);
-        root.put(
-                "ground",
-                group(
-                        "material",
-                        Fields.written(e.ground().material()),
-                        "depthCm",
-                        e.ground().depthCm()));
+        root.put("ground", ground(e.ground()));
         e.land()
                 .ifPresent(
                         l ->
@@ -163,6 +158,38 @@ public final class DocumentWriter {
         if (v.floorShare() < 1) {
             map.put("floorShare", v.floorShare());
         }
+        v.walls().paneMm().ifPresent(mm -> map.put("paneMm", number(mm)));
+        if (v.walls().braced()) {
+            map.put("braced", true);
+        }
+        v.walls().lipCm().ifPresent(cm -> map.put("lipCm", number(cm)));
+        return map;
+    }
+
+    private static Map<String, Object> ground(Ground g) {
+        Map<String, Object> map =
+                group("material", Fields.written(g.material()), "depthCm", g.depthCm());
+        g.grainMm().ifPresent(mm -> map.put("grainMm", number(mm)));
+        if (!g.below().isEmpty()) {
+            map.put(
+                    "below",
+                    g.below().stream()
+                            .map(
+                                    l ->
+                                            group(
+                                                    "material",
+                                                    Fields.written(l.material()),
+                                                    "thicknessCm",
+                                                    l.thicknessCm()))
+                            .toList());
+        }
+        if (!g.points().isEmpty()) {
+            map.put(
+                    "points",
+                    g.points().stream()
+                            .map(p -> group("xCm", p.xCm(), "riseCm", p.riseCm()))
+                            .toList());
+        }
         return map;
     }
 
@@ -185,6 +212,9 @@ public final class DocumentWriter {
                         p.bottomCm(),
                         "topCm",
                         p.topCm());
+        if (p.turnDeg() != 0) {
+            map.put("turnDeg", number(p.turnDeg()));
+        }
         if (p.round()) {
             map.put("round", true);
         }

@@ -30,6 +30,15 @@ public record Enclosure(
                     "the water would stand %s cm above the floor, but the vessel is only %s cm high"
                             .formatted(plain(lineCm), plain(vessel.heightCm())));
         }
+        for (Ground.Point point : ground.points()) {
+            if (!(ground.depthCm() + point.riseCm() <= vessel.heightCm())) {
+                throw new IllegalArgumentException(
+                        "the ground would rise to %s cm, but the vessel is only %s cm high"
+                                .formatted(
+                                        plain(ground.depthCm() + point.riseCm()),
+                                        plain(vessel.heightCm())));
+            }
+        }
         if (land.isPresent() && !(land.get().heightCm() <= vessel.heightCm())) {
             throw new IllegalArgumentException(
                     "the land would be %s cm high, but the vessel is only %s cm high"
@@ -137,7 +146,7 @@ public record Enclosure(
             case "/water/depthCm" -> with(water.withDepthCm(v));
             case "/water/restBelowSurfaceCm" -> with(water.withRestBelowSurfaceCm(v));
             case "/water/salinityPpt" -> with(water.withSalinityPpt(v));
-            case "/ground/depthCm" -> with(new Ground(ground.material(), v));
+            case "/ground/depthCm" -> with(ground.withDepthCm(v));
             case "/land/sharePercent" -> with(new Land(v, landOr().heightCm(), landOr().rampCm()));
             case "/land/heightCm" -> with(new Land(landOr().sharePercent(), v, landOr().rampCm()));
             case "/land/rampCm" -> with(new Land(landOr().sharePercent(), landOr().heightCm(), v));

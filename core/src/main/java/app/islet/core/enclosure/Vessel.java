@@ -9,7 +9,12 @@ import app.islet.core.quantity.Check;
  *     less for tubs and ponds with sloping sides
  */
 public record Vessel(
-        Shape shape, double lengthCm, double widthCm, double heightCm, double floorShare) {
+        Shape shape,
+        double lengthCm,
+        double widthCm,
+        double heightCm,
+        double floorShare,
+        Walls walls) {
     public static final double MAX_CM = 2000;
 
     /** Outline of the rim. */
@@ -46,6 +51,12 @@ public record Vessel(
         }
     }
 
+    /** A vessel of whose walls nobody said more than their shape. */
+    public Vessel(
+            Shape shape, double lengthCm, double widthCm, double heightCm, double floorShare) {
+        this(shape, lengthCm, widthCm, heightCm, floorShare, Walls.UNKNOWN);
+    }
+
     /** A rectangular tank. */
     public Vessel(double lengthCm, double widthCm, double heightCm) {
         this(Shape.BOX, lengthCm, widthCm, heightCm, 1);
@@ -53,7 +64,17 @@ public record Vessel(
 
     /** The same vessel with other dimensions. */
     public Vessel sized(double length, double width, double height) {
-        return new Vessel(shape, length, width, height, floorShare);
+        return new Vessel(shape, length, width, height, floorShare, walls);
+    }
+
+    /** The same vessel with other walls. */
+    public Vessel with(Walls some) {
+        return new Vessel(shape, lengthCm, widthCm, heightCm, floorShare, some);
+    }
+
+    /** Height at which water runs out: the rim, or the lip of a lower opening, cm. */
+    public double brimCm() {
+        return Math.min(heightCm, walls.lipCm().orElse(heightCm));
     }
 
     public boolean isBox() {

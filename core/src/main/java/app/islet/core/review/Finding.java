@@ -9,6 +9,8 @@ import app.islet.core.resident.Resident;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * One judgement.
@@ -18,6 +20,9 @@ import java.util.Optional;
  * @param what what is so, figure and range in it
  * @param why what follows for the animal or the keeper
  * @param remedies the cheapest first
+ * @param things what it is about in the drawing: ids of parts, or {@code water}, {@code ground},
+ *     {@code land}, {@code platform}, {@code vessel}, {@code lid}, {@code passages}, {@code hides},
+ *     {@code stones} and the kinds of devices
  * @param school the school the verdict follows
  * @param otherwise names of the schools of that species that would not say so
  * @param accepted the keeper's word that it is known and lived with, where it was given and holds
@@ -30,19 +35,22 @@ public record Finding(
         Phrase what,
         Phrase why,
         List<Remedy> remedies,
+        Set<String> things,
         Optional<School> school,
         List<String> otherwise,
         Basis basis,
         Optional<Acceptance> accepted) {
     public Finding {
         remedies = List.copyOf(remedies);
+        things = Set.copyOf(things);
         otherwise = List.copyOf(otherwise);
     }
 
     /** The same finding, with the schools that would not make it. */
     Finding otherwiseBy(List<String> schools) {
         return new Finding(
-                rule, severity, step, who, what, why, remedies, school, schools, basis, accepted);
+                rule, severity, step, who, what, why, remedies, things, school, schools, basis,
+                accepted);
     }
 
     /** The same finding, with the acceptance that covers it. */
@@ -55,6 +63,7 @@ public record Finding(
                 what,
                 why,
                 remedies,
+                things,
                 school,
                 otherwise,
                 basis,
@@ -76,6 +85,7 @@ public record Finding(
         private final Severity severity;
         private final Step step;
         private final List<Remedy> remedies = new ArrayList<>();
+        private final Set<String> things = new TreeSet<>();
         private String who = "";
         private Phrase what = Phrase.of("");
         private Phrase why = Phrase.of("");
@@ -119,6 +129,29 @@ public record Finding(
             return this;
         }
 
+        /** What it is about in the drawing, besides what its remedies change. */
+        public Builder at(String... named) {
+            things.addAll(List.of(named));
+            return this;
+        }
+
+        private Set<String> things() {
+            Set<String> all = new TreeSet<>(things);
+            remedies.stream()
+                    .flatMap(r -> r.changes().stream())
+                    .forEach(change -> all.add(thingOf(change.field())));
+            return all;
+        }
+
+        /**
+         * {@code /water/depthCm} is about the water, {@code /equipment/heater/powerW} the heater.
+         */
+        private static String thingOf(String field) {
+            String[] steps = field.split("/");
+            boolean grouped = steps[1].equals("equipment") || steps[1].equals("furnishings");
+            return grouped ? steps[2] : steps[1];
+        }
+
         public Builder basis(Basis stated) {
             this.basis = stated;
             return this;
@@ -133,6 +166,7 @@ public record Finding(
                     what,
                     why,
                     remedies,
+                    things(),
                     school,
                     List.of(),
                     basis,

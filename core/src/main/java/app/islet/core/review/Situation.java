@@ -1,9 +1,14 @@
 package app.islet.core.review;
 
+import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.Body;
+import app.islet.core.care.Moves;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Part;
 import app.islet.core.resident.Resident;
+import app.islet.core.survey.Basking;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Survey;
 
@@ -41,8 +46,38 @@ public record Situation(
     public Optional<Reach> reach(Resident r) {
         Needs needs = r.stage().needs();
         double rest = needs.depth().map(Needs.Depth::restWithinCm).orElse(0.0);
-        return survey.grid()
-                .map(g -> g.reach(new Reach.Body(measured(r.bodyCm()), needs.moves(), rest)));
+        return survey.grid().map(grid -> grid.reach(body(r, needs.moves(), rest)));
+    }
+
+    /** Where an animal of these lies dry, in an enclosure that is drawn with its parts. */
+    public Optional<Basking> basking(Resident r) {
+        return basking(r, List.of());
+    }
+
+    /** The same, of what lies under one of the lamps. */
+    public Optional<Basking> basking(Resident r, List<Part> lamps) {
+        return reach(r).map(
+                        reach ->
+                                Basking.of(
+                                        survey.grid().orElseThrow(),
+                                        reach,
+                                        lamps,
+                                        r.bodyCm(),
+                                        r.widthCm()));
+    }
+
+    private static Reach.Body body(Resident r, Moves moves, double restWithinCm) {
+        double length = measured(r.bodyCm());
+        Body shape = r.sheet().body();
+        // Only a shell is held by a gap; a soft body backs out.
+        boolean shelled = r.sheet().group() == AnimalGroup.TURTLE;
+        return new Reach.Body(
+                length,
+                moves,
+                restWithinCm,
+                shelled ? length * shape.widthShare() : 0,
+                shelled ? length * shape.headShare() : 0,
+                length * shape.heightShare());
     }
 
     /**

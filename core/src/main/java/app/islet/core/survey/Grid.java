@@ -8,7 +8,10 @@ import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Vessel;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -30,6 +33,11 @@ public final class Grid {
 
     private static final double RAMP_BELOW_CM = 3;
 
+    /** Thickness of a ramp, and how deep a float lies in the water; common practice, no source. */
+    private static final double PLANK_CM = 1.5;
+
+    private static final double DRAUGHT_CM = 1;
+
     private final int columns;
     private final int rows;
     private final double stepX;
@@ -41,6 +49,13 @@ public final class Grid {
     private final Surface[] surface;
     private final boolean[] rest;
     private final boolean[] platform;
+    private final double[] barCm;
+    private final boolean[] tight;
+    private final boolean[] dry;
+    private final double[] undersideCm;
+    private final boolean[] sloped;
+    private final double[] rimCm;
+    private final boolean partlyDry;
     private final Map<Reach.Body, Reach> reached = new ConcurrentHashMap<>();
 
     private Grid(Enclosure e) {
@@ -59,12 +74,21 @@ public final class Grid {
         surface = new Surface[cells];
         rest = new boolean[cells];
         platform = new boolean[cells];
+        barCm = new double[cells];
+        tight = new boolean[cells];
+        dry = new boolean[cells];
+        undersideCm = new double[cells];
+        sloped = new boolean[cells];
+        rimCm = new double[cells];
+        Arrays.fill(undersideCm, Double.POSITIVE_INFINITY);
+        Arrays.fill(rimCm, vessel.heightCm());
         layGround(e);
         platformParts(e).forEach(this::lay);
         for (int at = 0; at < cells; at++) {
             platform[at] = topCm[at] > groundCm[at];
         }
         e.furnishings().parts().forEach(this::lay);
+        partlyDry = keepDry();
     }
 
     public static Grid of(Enclosure e) {
@@ -90,19 +114,21 @@ public final class Grid {
         }
     }
 
-    /** Height of the ground at x, the slope of the land included. */
-    private static double profileAt(Enclosure e, double x) {
-        double ground = e.ground().depthCm();
+    /** Height of the ground at x, its points and the slope of the land included. */
+    static double profileAt(Enclosure e, double x) {
+        double length = e.vessel().lengthCm();
+        double plain = e.ground().depthCm();
+        double ground = plain + e.ground().riseAt(x, length);
         if (e.land().isEmpty()) {
             return ground;
         }
         Land land = e.land().get();
-        double foot = e.vessel().lengthCm() * (1 - land.sharePercent() / 100);
+        double foot = length * (1 - land.sharePercent() / 100);
         if (x < foot) {
             return ground;
         }
         double along = land.rampCm() == 0 ? 1 : Math.min(1, (x - foot) / land.rampCm());
-        return ground + (land.heightCm() - ground) * along;
+        return Math.max(ground, plain + (land.heightCm() - plain) * along);
     }
 
     /**
@@ -163,37 +189,78 @@ public final class Grid {
     }
 
     private void lay(Part part) {
-        int fromI = Math.max(0, (int) Math.floor(part.xCm() / stepX));
-        int toI = Math.min(columns - 1, (int) ((part.xCm() + part.lengthCm()) / stepX));
-        int fromJ = Math.max(0, (int) Math.floor(part.yCm() / stepY));
-        int toJ = Math.min(rows - 1, (int) ((part.yCm() + part.widthCm()) / stepY));
+        if (part.kind().form() == PartKind.Form.LAMP) {
+            return;
+        }
+        double wider = Math.max(stepX, stepY);
+        int fromI = (int) Math.floor((part.leftCm() - wider) / stepX);
+        int toI = (int) ((part.leftCm() + part.spanX() + wider) / stepX);
+        int fromJ = (int) Math.floor((part.backCm() - wider) / stepY);
+        int toJ = (int) ((part.backCm() + part.spanY() + wider) / stepY);
+        // What is thinner than a cell is drawn a cell wide.
+        double least = Math.min(part.lengthCm(), part.widthCm()) < wider ? wider : 0;
+        List<int[]> covered = new ArrayList<>();
         for (int i = fromI; i <= toI; i++) {
             for (int j = fromJ; j <= toJ; j++) {
-                int at = at(i, j);
-                if (!Double.isNaN(groundCm[at]) && part.covers(x(i), y(j))) {
-                    layCell(part, at, part.topAt(x(i), lineCm));
+                if (part.covers(x(i), y(j), least)) {
+                    covered.add(new int[] {i, j});
                 }
+            }
+        }
+        // Cells cover a round or turned outline only nearly: its volume is set right by its area.
+        double fill = part.kind().fill() * part.areaCm2() / Math.max(1, covered.size()) / cellCm2();
+        for (int[] cell : covered) {
+            int i = cell[0];
+            int j = cell[1];
+            boolean within = i >= 0 && j >= 0 && i < columns && j < rows;
+            if (within && inside(at(i, j))) {
+                layCell(part, fill, at(i, j), part.topAt(x(i), y(j), lineCm));
             }
         }
     }
 
-    private void layCell(Part part, int at, double top) {
-        if (part.kind().floats()) {
-            if (lineCm > groundCm[at]) {
-                raise(part, at, top);
+    private void layCell(Part part, double fill, int at, double top) {
+        switch (part.kind().form()) {
+            case FLOAT -> {
+                if (lineCm > groundCm[at]) {
+                    raise(part, at, top);
+                    undersideCm[at] = Math.min(undersideCm[at], lineCm - DRAUGHT_CM);
+                }
             }
-            return;
+            case FLOATING_PLANTS -> rest[at] |= lineCm > groundCm[at];
+            case TRAY -> {
+                if (part.bottomCm() > topCm[at]) {
+                    rimCm[at] = part.topCm();
+                    raise(part, at, part.bottomCm());
+                    undersideCm[at] = Math.min(undersideCm[at], part.bottomCm());
+                }
+            }
+            default -> stand(part, fill, at, top);
         }
+    }
+
+    private void stand(Part part, double fill, int at, double top) {
         double from = Math.max(part.bottomCm(), groundCm[at]);
         double under = Math.min(top, lineCm) - from;
         if (under > 0) {
             // Two things in one place share the column: together they cannot be more than it.
             double column = Math.max(0, lineCm - groundCm[at]);
-            solidCm[at] = Math.min(column, solidCm[at] + under * part.kind().fill());
+            solidCm[at] = Math.min(column, solidCm[at] + under * fill);
         }
+        double underside =
+                part.kind().form() == PartKind.Form.PLANK ? top - PLANK_CM : part.bottomCm();
+        boolean raised = underside > groundCm[at];
+        if (part.kind().bars() && !raised) {
+            barCm[at] = Math.max(barCm[at], top - groundCm[at]);
+        }
+        tight[at] |= part.kind().form() == PartKind.Form.WALL && !raised && top >= lineCm;
         if (part.kind().carries()) {
+            if (raised) {
+                undersideCm[at] = Math.min(undersideCm[at], underside);
+                sloped[at] |= part.kind().form().slopes();
+            }
             raise(part, at, top);
-        } else if (top >= lineCm) {
+        } else if (part.kind().form() == PartKind.Form.PLANTS && top >= lineCm) {
             rest[at] = true;
         }
     }
@@ -202,6 +269,53 @@ public final class Grid {
         if (top > topCm[at]) {
             topCm[at] = top;
             surface[at] = part.kind().surface();
+        }
+    }
+
+    /**
+     * Water is poured in where the ground is deepest and seeps through ground, but not through a
+     * partition that stands out of it: what lies behind stays dry.
+     *
+     * @return whether anything does
+     */
+    private boolean keepDry() {
+        int source = -1;
+        boolean walled = false;
+        for (int at = 0; at < cells(); at++) {
+            walled |= tight[at];
+            if (inside(at)
+                    && !tight[at]
+                    && (source < 0 || groundCm[at] < groundCm[source] - 1e-9)) {
+                source = at;
+            }
+        }
+        if (!walled || source < 0) {
+            return false;
+        }
+        Arrays.fill(dry, true);
+        Deque<Integer> queue = new ArrayDeque<>();
+        dry[source] = false;
+        queue.add(source);
+        while (!queue.isEmpty()) {
+            int at = queue.poll();
+            int i = at % columns;
+            soak(queue, i > 0 ? at - 1 : -1);
+            soak(queue, i < columns - 1 ? at + 1 : -1);
+            soak(queue, at - columns);
+            soak(queue, at + columns);
+        }
+        boolean any = false;
+        for (int at = 0; at < cells(); at++) {
+            // The partition itself is not floor that was kept dry.
+            any |= dry[at] && inside(at) && !tight[at];
+        }
+        return any;
+    }
+
+    private void soak(Deque<Integer> queue, int at) {
+        if (at >= 0 && at < cells() && inside(at) && dry[at] && !tight[at]) {
+            dry[at] = false;
+            queue.add(at);
         }
     }
 
@@ -247,10 +361,6 @@ public final class Grid {
         return !Double.isNaN(groundCm[at]);
     }
 
-    double groundCm(int at) {
-        return groundCm[at];
-    }
-
     double topCm(int at) {
         return topCm[at];
     }
@@ -266,7 +376,37 @@ public final class Grid {
 
     /** Whether open water stands over whatever is highest there. */
     boolean wet(int at) {
-        return inside(at) && topCm[at] < lineCm - 1e-9;
+        return inside(at) && !dry[at] && topCm[at] < lineCm - 1e-9;
+    }
+
+    /** How high something stands there that a swimmer has to go round; 0 where nothing does. */
+    double barCm(int at) {
+        return barCm[at];
+    }
+
+    /** Underside of the lowest thing over free water there; infinite where there is none. */
+    double undersideCm(int at) {
+        return undersideCm[at];
+    }
+
+    /** Whether what hangs over it slopes, so that a body is not held but turned back. */
+    boolean isSloped(int at) {
+        return sloped[at];
+    }
+
+    /** The wall's upper edge that holds what stands there: the rim, or that of a box over it. */
+    double rimCm(int at) {
+        return rimCm[at];
+    }
+
+    /** Height of the ground without what lies or stands on it. */
+    double groundCm(int at) {
+        return groundCm[at];
+    }
+
+    /** Whether a partition keeps part of the floor dry. */
+    public boolean partlyDry() {
+        return partlyDry;
     }
 
     private double cellCm2() {
@@ -277,7 +417,7 @@ public final class Grid {
     public double waterL() {
         double column = 0;
         for (int at = 0; at < cells(); at++) {
-            if (inside(at)) {
+            if (inside(at) && !dry[at]) {
                 column += Math.max(0, lineCm - groundCm[at]) - solidCm[at];
             }
         }
@@ -287,8 +427,8 @@ public final class Grid {
     /** What the parts under the line take of the water, L. */
     public double displacedL() {
         double column = 0;
-        for (double solid : solidCm) {
-            column += solid;
+        for (int at = 0; at < cells(); at++) {
+            column += dry[at] && !tight[at] ? 0 : solidCm[at];
         }
         return column * cellCm2() / 1000;
     }
@@ -337,7 +477,7 @@ public final class Grid {
     }
 
     private boolean holdsWater(int at) {
-        return inside(at) && groundCm[at] + solidCm[at] < lineCm;
+        return inside(at) && !dry[at] && groundCm[at] + solidCm[at] < lineCm;
     }
 
     /** Where water meets what stands out of it, walls not counted, cm. */

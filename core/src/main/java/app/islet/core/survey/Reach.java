@@ -19,6 +19,12 @@ import java.util.List;
  * @param farthestCm way from the worst place in the water to the nearest way out or rest; infinite
  *     where there is none
  * @param restCm2 places under the surface to rest on with the nostrils out
+ * @param leastRimCm from the highest place it gets to up to the wall's edge there
+ * @param farthestAirCm way from the worst place under a roof in the water to where the surface is
+ *     open; 0 where there is no such roof
+ * @param onlyWayCm breadth of the way out where there is just one; infinite where there are more, 0
+ *     where there is none
+ * @param passages gaps that its head goes into and its body does not, the narrowest of each place
  * @param columns cells in a row of the marks
  * @param marks what each cell is to it, for the drawing
  */
@@ -29,9 +35,14 @@ public record Reach(
         double highestCm,
         double farthestCm,
         double restCm2,
+        double leastRimCm,
+        double farthestAirCm,
+        double onlyWayCm,
+        List<Passage> passages,
         int columns,
         List<Mark> marks) {
     public Reach {
+        passages = List.copyOf(passages);
         marks = List.copyOf(marks);
     }
 
@@ -50,8 +61,29 @@ public record Reach(
      * A body.
      *
      * @param restWithinCm how near the surface a rest must come; 0 where it needs none
+     * @param widthCm of the body, {@code headCm} of the head; both 0 for one that cannot get stuck
+     * @param heightCm of the body
      */
-    public record Body(double lengthCm, Moves moves, double restWithinCm) {}
+    public record Body(
+            double lengthCm,
+            Moves moves,
+            double restWithinCm,
+            double widthCm,
+            double headCm,
+            double heightCm) {
+        /** A body too soft to get stuck, and as flat as water allows. */
+        public Body(double lengthCm, Moves moves, double restWithinCm) {
+            this(lengthCm, moves, restWithinCm, 0, 0, 0);
+        }
+    }
+
+    /**
+     * A gap that holds a body.
+     *
+     * @param xCm and {@code yCm}: its middle
+     * @param under whether it is under something, not between two things
+     */
+    public record Passage(double xCm, double yCm, double gapCm, boolean under) {}
 
     private static final int[] STEP_I = {1, -1, 0, 0};
     private static final int[] STEP_J = {0, 0, 1, -1};
@@ -111,13 +143,19 @@ public record Reach(
                 }
             }
             double cell = grid.stepX() * grid.stepY();
+            int ways = stretches();
+            double highest = highest(wet > 0);
             return new Reach(
-                    stretches(),
+                    ways,
                     cell * count(Mark.EXIT, Mark.REACHED),
                     wet == 0 ? 0 : 100.0 * trapped / wet,
-                    highest(wet > 0),
+                    highest,
                     farthest(wet > 0),
                     cell * count(Mark.REST, Mark.REST),
+                    leastRim(wet > 0),
+                    farthestAir(),
+                    ways == 0 ? 0 : ways > 1 ? Double.POSITIVE_INFINITY : breadth(),
+                    new Passages(grid, body).found(),
                     grid.columns(),
                     List.of(marks));
         }
@@ -276,6 +314,76 @@ public record Reach(
                 }
             }
             return highest;
+        }
+
+        /** From the highest foothold or the line up to the wall's edge that is there. */
+        private double leastRim(boolean water) {
+            double least = Double.POSITIVE_INFINITY;
+            for (int at = 0; at < grid.cells(); at++) {
+                boolean stands = marks[at] == Mark.EXIT || marks[at] == Mark.REACHED;
+                if (stands || water && grid.wet(at)) {
+                    least = Math.min(least, grid.rimCm(at) - heightOf(at));
+                }
+            }
+            return least;
+        }
+
+        /** How broad the shore is at which it leaves the water, cm. */
+        private double breadth() {
+            double breadth = 0;
+            for (int at = 0; at < grid.cells(); at++) {
+                if (marks[at] != Mark.EXIT) {
+                    continue;
+                }
+                for (int d = 0; d < 4; d++) {
+                    int next = neighbour(at, d, 1);
+                    if (next >= 0 && grid.wet(next)) {
+                        breadth += STEP_I[d] != 0 ? grid.stepY() : grid.stepX();
+                    }
+                }
+            }
+            return breadth;
+        }
+
+        /** Longest of the shortest ways from under a roof to open water, where the body fits. */
+        private double farthestAir() {
+            double[] way = new double[grid.cells()];
+            Arrays.fill(way, Double.POSITIVE_INFINITY);
+            Queue queue = new Queue(grid.cells());
+            for (int at = 0; at < grid.cells(); at++) {
+                if (grid.wet(at) && !isRoofed(at)) {
+                    way[at] = 0;
+                    queue.add(at);
+                }
+            }
+            double farthest = 0;
+            while (!queue.isEmpty()) {
+                int at = queue.poll();
+                farthest = Math.max(farthest, way[at]);
+                for (int d = 0; d < 4; d++) {
+                    int next = neighbour(at, d, 1);
+                    double cell = STEP_I[d] != 0 ? grid.stepX() : grid.stepY();
+                    if (next >= 0
+                            && isRoofed(next)
+                            && headroom(next) >= body.heightCm - CLOSE
+                            && way[next] > way[at] + cell + CLOSE) {
+                        way[next] = way[at] + cell;
+                        queue.add(next);
+                    }
+                }
+            }
+            return farthest;
+        }
+
+        /** Water with something over it, so that there is no air straight above. */
+        private boolean isRoofed(int at) {
+            return grid.inside(at)
+                    && grid.undersideCm(at) < grid.lineCm()
+                    && grid.groundCm(at) < grid.undersideCm(at);
+        }
+
+        private double headroom(int at) {
+            return Math.min(grid.undersideCm(at), grid.lineCm()) - grid.groundCm(at);
         }
 
         /** Longest of the shortest ways through the water to a rest or a way out. */

@@ -7,7 +7,9 @@ import app.islet.core.enclosure.Vessel;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.NavigableSet;
 import java.util.Optional;
+import java.util.TreeSet;
 
 /**
  * The figures of an enclosure, from its geometry.
@@ -70,17 +72,20 @@ public record Survey(
             sectionCm2 += wet.areaCm2;
             wetCm += wet.lengthCm;
         }
-        double landTop = e.land().map(Land::heightCm).orElse(e.ground().depthCm());
+        double landTop = profile.stream().mapToDouble(Corner::yCm).max().orElse(0);
         double platformTop = e.platform().map(p -> line + PLATFORM_ABOVE_LINE_CM).orElse(0.0);
         double foothold = Math.max(Math.max(line, landTop), platformTop);
-        boolean plain = vessel.isBox() && e.furnishings().parts().isEmpty();
+        boolean plain =
+                vessel.isBox()
+                        && e.furnishings().parts().isEmpty()
+                        && e.ground().points().isEmpty();
         Optional<Grid> grid = plain ? Optional.empty() : Optional.of(Grid.of(e));
         double exactL = sectionCm2 * vessel.widthCm() / 1000;
         double wetAll = wetCm;
         return new Survey(
                 profile,
                 line,
-                grid.map(g -> vessel.isBox() ? exactL - g.displacedL() : g.waterL()).orElse(exactL),
+                grid.map(g -> litres(e, g, exactL)).orElse(exactL),
                 grid.map(Grid::litresPerCm).orElse(wetAll * vessel.widthCm() / 1000),
                 vessel.footprintCm2(),
                 grid.map(Grid::wetPercent).orElse(100 * wetAll / vessel.lengthCm()),
@@ -91,6 +96,14 @@ public record Survey(
                 e.land().map(l -> slopeDeg(e, l)).orElse(0.0),
                 e.land().map(l -> l.heightCm() - line).orElse(0.0),
                 grid);
+    }
+
+    /** Exact where the profile is; else as good as the cells. */
+    private static double litres(Enclosure e, Grid grid, double exactL) {
+        boolean crossing = e.land().isPresent() && !e.ground().points().isEmpty();
+        return e.vessel().isBox() && !grid.partlyDry() && !crossing
+                ? exactL - grid.displacedL()
+                : grid.waterL();
     }
 
     public boolean hasWater() {
@@ -118,6 +131,21 @@ public record Survey(
     }
 
     private static List<Corner> profile(Enclosure e) {
+        if (e.ground().points().isEmpty()) {
+            return plainProfile(e);
+        }
+        double length = e.vessel().lengthCm();
+        NavigableSet<Double> xs = new TreeSet<>(List.of(0.0, length));
+        e.ground().points().forEach(p -> xs.add(Math.max(0, Math.min(length, p.xCm()))));
+        plainProfile(e).forEach(corner -> xs.add(corner.xCm));
+        List<Corner> corners = new ArrayList<>();
+        for (double x : xs) {
+            corners.add(new Corner(x, Grid.profileAt(e, x)));
+        }
+        return corners;
+    }
+
+    private static List<Corner> plainProfile(Enclosure e) {
         double length = e.vessel().lengthCm();
         double ground = e.ground().depthCm();
         List<Corner> corners = new ArrayList<>();

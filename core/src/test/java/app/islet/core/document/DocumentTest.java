@@ -2,6 +2,7 @@ package app.islet.core.document;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import app.islet.core.care.CareLibrary;
 import app.islet.core.enclosure.Dish;
@@ -222,13 +223,39 @@ class DocumentTest {
                         part.replace("\"topCm\": 9", "\"topCm\": 0"),
                         "the top of \"s\" must be above"
                     },
-                    {part.replace("stone", "brick"), "\"brick\" is not one of stone, wood"},
+                    {part.replace("stone", "brick"), "\"brick\" is not one of stone, stack"},
+                    {
+                        part.replace("\"topCm\": 9", "\"topCm\": 9, \"turnDeg\": 400"),
+                        "/turnDeg: 400 is not a number from -360 to 360"
+                    },
+                    {part + "," + part, "two parts are called \"s\""},
                     {String.join(",", Collections.nCopies(201, part)), "201 entries; at most 200"}
                 }) {
             assertThatThrownBy(() -> READER.read("tank", furnished.replace("PARTS", bad[0])))
                     .isInstanceOf(UnreadableException.class)
                     .hasMessageContaining(bad[1]);
         }
+    }
+
+    @Test
+    void ground_and_walls_come_back_as_they_went() throws IOException {
+        String drawn =
+                SOUND.replace(
+                                "\"heightCm\": 30",
+                                "\"heightCm\": 50, \"paneMm\": 8, \"braced\": true, \"lipCm\": 40")
+                        .replaceFirst(
+                                "\"ground\": \\{[^}]*}",
+                                """
+                                "ground": {"material": "soil", "depthCm": 9, "grainMm": 2,
+                                 "below": [{"material": "drainage", "thicknessCm": 5}, {"material": "mesh", "thicknessCm": 0.2}],
+                                 "points": [{"xCm": 10, "riseCm": 0}, {"xCm": 60, "riseCm": 12.5}]}""");
+        EnclosureDocument read = READER.read("tank", drawn);
+        assertThat(read.enclosure().vessel().brimCm()).isEqualTo(40);
+        assertThat(read.enclosure().ground().uppermostCm()).isCloseTo(3.8, within(1e-9));
+        assertThat(read.enclosure().ground().riseAt(35, 90)).isCloseTo(6.25, within(1e-9));
+        String written = DocumentWriter.write(read);
+        assertThat(DocumentWriter.write(READER.read("tank", written))).isEqualTo(written);
+        assertThat(schema().validate(written, InputFormat.JSON)).isEmpty();
     }
 
     @Test

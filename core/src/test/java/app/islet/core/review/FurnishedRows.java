@@ -31,6 +31,7 @@ import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Stones;
 import app.islet.core.enclosure.Stones.Footing;
+import app.islet.core.enclosure.Walls;
 import app.islet.core.enclosure.WaterSource;
 import app.islet.core.resident.Resident;
 
@@ -86,7 +87,7 @@ final class FurnishedRows {
     }
 
     static Stream<Arguments> rows() {
-        return Stream.of(climate(), light(), build(), water(), company(), people())
+        return Stream.of(climate(), light(), build(), drawn(), water(), company(), people())
                 .flatMap(rows -> rows);
     }
 
@@ -151,6 +152,91 @@ final class FurnishedRows {
                         "a tube on the shell",
                         sliderPool().with(new Change("/equipment/uvb-lamp/distanceCm", 5)),
                         SLIDER));
+    }
+
+    private static Part part(
+            PartKind kind, double x, double y, double l, double w, double from, double to) {
+        return new Part("it", kind, x, y, l, w, from, to, false, false, false);
+    }
+
+    private static Enclosure drawn(Enclosure e, Part... parts) {
+        return e.with(Furnishings.NONE.with(parts));
+    }
+
+    /** What only a drawing with its parts in their places can tell. */
+    private static Stream<Arguments> drawn() {
+        Enclosure bay = tank(120, 50, 50, 20).with(Lid.NONE);
+        Resident hatchlings = animals("common-musk", 2, 3);
+        return Stream.of(
+                row(
+                        "passage-traps",
+                        DANGER,
+                        "a filter a hand from the wall",
+                        drawn(sliderPool(), part(PartKind.FILTER, 11, 20, 12, 20, 0, 40)),
+                        SLIDER),
+                row(
+                        "stones-undermined",
+                        WRONG,
+                        "a stone drawn on sand",
+                        drawn(
+                                sliderPool().with(new Ground(GroundMaterial.SAND, 5)),
+                                part(PartKind.STONE, 60, 30, 15, 15, 5, 20)),
+                        SLIDER),
+                row(
+                        "under-roof",
+                        WRONG,
+                        "hatchlings under a wide float",
+                        drawn(bay, part(PartKind.FLOAT, 20, 0, 90, 50, 0, 2)),
+                        hatchlings),
+                row(
+                        "way-held",
+                        WATCH,
+                        "one narrow beach for two",
+                        drawn(
+                                bay.with(new Land(30, 23, 36)),
+                                part(PartKind.BOX, 80, 0, 40, 23, 0, 45),
+                                part(PartKind.BOX, 80, 27, 40, 23, 0, 45)),
+                        hatchlings),
+                row(
+                        "lamp-misses-place",
+                        WRONG,
+                        "a lamp over the water",
+                        drawn(sliderPool(), part(PartKind.BASKING_LAMP, 10, 30, 15, 15, 65, 75)),
+                        SLIDER),
+                row(
+                        "heater-dry",
+                        WRONG,
+                        "a heater half in the air",
+                        drawn(bay, part(PartKind.HEATER, 3, 3, 3, 3, 5, 30)),
+                        MUSK),
+                row(
+                        "heater-dry",
+                        WRONG,
+                        "a probe in the air",
+                        drawn(bay, part(PartKind.PROBE, 3, 3, 1, 1, 25, 28)),
+                        MUSK),
+                row(
+                        "water-over-lip",
+                        DANGER,
+                        "doors under water",
+                        bay.with(bay.vessel().with(walls(8, true, 15))),
+                        MUSK),
+                row(
+                        "pane-weak",
+                        WRONG,
+                        "a thin pane before a high tank",
+                        bay.with(bay.vessel().sized(120, 50, 60).with(walls(6, false, 60))),
+                        MUSK),
+                row(
+                        "part-outside",
+                        WATCH,
+                        "a stone through the wall",
+                        drawn(bay, part(PartKind.STONE, 110, 20, 20, 20, 0, 10)),
+                        MUSK));
+    }
+
+    private static Walls walls(double paneMm, boolean braced, double lipCm) {
+        return new Walls(OptionalDouble.of(paneMm), braced, OptionalDouble.of(lipCm));
     }
 
     private static Stream<Arguments> build() {

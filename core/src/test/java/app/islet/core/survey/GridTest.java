@@ -5,9 +5,11 @@ import static app.islet.core.Setups.tank;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.islet.core.care.GroundMaterial;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Furnishings;
+import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.PartKind;
@@ -19,6 +21,9 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import java.util.List;
 
 /** The grid against closed forms. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -146,5 +151,75 @@ class GridTest {
         assertThat(Grid.of(e).dryCm2()).isZero();
         assertThat(Survey.of(e).dryLandCm2()).isZero();
         assertThat(Survey.of(e).baskingCm2(e)).isEqualTo(600);
+    }
+
+    /** A square stone turned by any angle displaces what it displaced before. */
+    @ParameterizedTest(name = "turned {0} degrees")
+    @ValueSource(doubles = {0, 30, 45, 90, 133})
+    void turning_a_part_changes_its_place_and_not_its_volume(double degrees) {
+        Part beam =
+                new Part("b", PartKind.WOOD, 30, 15, 40, 10, 0, 20, degrees, false, false, false);
+        assertThat(Grid.of(furnished(tank(100, 60, 50, 30), beam)).displacedL())
+                .isCloseTo(40 * 10 * 20 / 1000.0, within(1e-9));
+        assertThat(beam.spanX()).isLessThanOrEqualTo(Math.hypot(40, 10) + 1e-9);
+        assertThat(beam.turned(90).leftCm()).isCloseTo(45, within(1e-9));
+        assertThat(beam.turned(90).spanX()).isCloseTo(10, within(1e-9));
+    }
+
+    @Test
+    void a_slope_of_ground_is_half_its_block() {
+        Part slope = new Part("b", PartKind.SLOPE, 50, 0, 40, 40, 0, 20, false, false, false);
+        Grid grid = Grid.of(furnished(tank(100, 40, 50, 30), slope));
+        assertThat(grid.displacedL()).isCloseTo(40 * 40 * 20 / 2 / 1000.0, within(0.05));
+    }
+
+    /** Straight between the points, so two triangles: 1/2 · 40 · 20 and 1/2 · 60 · 20 cm². */
+    @Test
+    void points_shape_the_ground() {
+        Enclosure e =
+                tank(100, 40, 50, 30)
+                        .with(
+                                new Ground(GroundMaterial.SAND, 0)
+                                        .withPoints(List.of(new Ground.Point(40, 20))));
+        Survey survey = Survey.of(e);
+        double exact = (100 * 30 - 0.5 * 100 * 20) * 40 / 1000.0;
+        assertThat(survey.waterL()).isCloseTo(exact, within(1e-9));
+        assertThat(Grid.of(e).waterL()).isCloseTo(exact, within(0.01));
+        assertThat(Survey.of(e.with(new Change("/water/depthCm", 10))).waterSharePercent())
+                .isCloseTo(50, within(1.0));
+    }
+
+    @Test
+    void water_stays_on_its_side_of_a_partition_however_thin() {
+        Enclosure e = tank(100, 40, 50, 20);
+        Part pane = new Part("p", PartKind.PARTITION, 60, 0, 0.6, 40, 0, 30, false, false, false);
+        Survey parted = Survey.of(furnished(e, pane));
+        assertThat(parted.waterL()).isCloseTo(60 * 40 * 20 / 1000.0, within(0.9));
+        assertThat(parted.dryLandCm2()).isCloseTo(40 * 40, within(45.0));
+        Part low = new Part("p", PartKind.PARTITION, 60, 0, 0.6, 40, 0, 15, false, false, false);
+        assertThat(Survey.of(furnished(e, low)).waterL())
+                .as("water runs over a low one, less the pane itself")
+                .isCloseTo(80 - 0.6 * 40 * 15 / 1000, within(1e-9));
+        Part slit = new Part("p", PartKind.PARTITION, 60, 5, 0.6, 35, 0, 30, false, false, false);
+        assertThat(Survey.of(furnished(e, slit)).waterL())
+                .as("and round one that leaves a gap")
+                .isCloseTo(80 - 0.6 * 35 * 20 / 1000, within(1e-9));
+    }
+
+    @Test
+    void water_is_poured_in_where_the_ground_is_deepest() {
+        Part pane = new Part("p", PartKind.PARTITION, 60, 0, 1, 40, 0, 40, false, false, false);
+        Part step = new Part("t", PartKind.TERRACE, 0, 0, 30, 40, 0, 4, false, false, false);
+        Enclosure e =
+                tank(100, 40, 50, 20)
+                        .with(
+                                new Ground(GroundMaterial.SAND, 2)
+                                        .withPoints(
+                                                List.of(
+                                                        new Ground.Point(0, 8),
+                                                        new Ground.Point(58, 8))));
+        // Ground falls from 8 cm at 58 cm to nothing at the right end: the right side is filled.
+        Survey survey = Survey.of(furnished(e, pane, step));
+        assertThat(survey.waterSharePercent()).isCloseTo(39, within(1.0));
     }
 }

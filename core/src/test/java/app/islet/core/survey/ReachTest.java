@@ -22,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import java.util.List;
 import java.util.Map;
 
 /** Ways out, rests and heights for a body 10 cm long that climbs 40 degrees and steps 5 cm. */
@@ -169,5 +170,103 @@ class ReachTest {
         assertThat(reach.waysOut()).isEqualTo(1);
         assertThat(reach.trappedPercent()).isZero();
         assertThat(reach.highestCm()).isEqualTo(22);
+    }
+
+    /** 7 cm wide with a head of 2.5 and 4 cm high, so held by gaps from 2.5 to 9.1 cm. */
+    private static final Reach.Body SHELL = new Reach.Body(10, TURTLE.moves(), 4, 7, 2.5, 4);
+
+    @ParameterizedTest(name = "{0} cm from the wall: {1} passages")
+    @CsvSource({"0, 0", "2, 0", "3, 1", "9, 1", "10, 0"})
+    void a_gap_wider_than_the_head_and_narrower_than_the_shell_holds_it(double gap, int found) {
+        Enclosure e = furnished(tank(80, 40, 40, 20), stone(gap, 12, 20, 28, 0, 30));
+        Reach reach = Reach.of(Grid.of(e), SHELL);
+        assertThat(reach.passages()).hasSize(found);
+        assertThat(reach.passages())
+                .allSatisfy(
+                        p -> {
+                            assertThat(p.gapCm()).isEqualTo(gap);
+                            assertThat(p.xCm()).isCloseTo(gap / 2, within(1e-9));
+                            assertThat(p.under()).isFalse();
+                        });
+        assertThat(Reach.of(Grid.of(e), TURTLE).passages()).as("soft bodies back out").isEmpty();
+    }
+
+    @Test
+    void a_round_stone_against_the_wall_leaves_no_passage() {
+        Part round = new Part("r", PartKind.STONE, 20, 0, 20, 20, 0, 30, true, false, false);
+        assertThat(Reach.of(Grid.of(furnished(tank(80, 40, 40, 20), round)), SHELL).passages())
+                .isEmpty();
+    }
+
+    @ParameterizedTest(name = "a shelf {0} cm over the floor: {1} passages")
+    @CsvSource({"0, 0", "2, 0", "3, 1", "5, 0"})
+    void a_shelf_too_low_to_go_under_holds_the_shell(double bottom, int found) {
+        Enclosure e =
+                furnished(
+                        tank(80, 40, 40, 20),
+                        part(PartKind.SHELF, 30, 20, bottom, bottom + 2, false));
+        assertThat(Reach.of(Grid.of(e), SHELL).passages())
+                .hasSize(found)
+                .allMatch(Reach.Passage::under);
+    }
+
+    /** From the middle of a float 40 by 20 cm it is 10 cm to its nearer edge. */
+    @Test
+    void under_a_float_it_is_half_its_width_to_air() {
+        Enclosure e = tank(100, 60, 40, 20);
+        Part floating = new Part("f", PartKind.FLOAT, 30, 20, 40, 20, 0, 2, false, false, false);
+        assertThat(Reach.of(Grid.of(furnished(e, floating)), SHELL).farthestAirCm())
+                .isCloseTo(10, within(1e-9));
+        assertThat(reach(e).farthestAirCm()).isZero();
+        Part low = new Part("s", PartKind.SHELF, 30, 20, 40, 20, 3, 30, false, false, false);
+        assertThat(Reach.of(Grid.of(furnished(e, low)), SHELL).farthestAirCm())
+                .as("it does not fit under there at all")
+                .isZero();
+    }
+
+    @Test
+    void the_only_way_out_is_as_broad_as_its_shore() {
+        Reach beach = reach(tank(120, 40, 50, 20).with(new Land(60, 30, 60)));
+        assertThat(beach.onlyWayCm()).isCloseTo(40, within(1e-9));
+        assertThat(reach(tank(80, 40, 40, 20)).onlyWayCm()).isZero();
+        assertThat(
+                        reach(
+                                        furnished(
+                                                tank(120, 40, 40, 20),
+                                                stone(0, 0, 20, 40, 0, 24),
+                                                stone(100, 0, 20, 40, 0, 24)))
+                                .onlyWayCm())
+                .isInfinite();
+    }
+
+    /** On the box's floor at 42 cm the box's own walls count, not the rim at 40. */
+    @Test
+    void a_basking_box_over_the_rim_has_walls_of_its_own() {
+        Enclosure e = tank(100, 40, 40, 32);
+        Part box = new Part("b", PartKind.BASKING_BOX, 60, 0, 40, 40, 42, 62, false, false, false);
+        Part ramp = part(PartKind.RAMP, 20, 40, 20, 42, false);
+        Reach reach = reach(furnished(e, box, ramp));
+        assertThat(reach.waysOut()).isEqualTo(1);
+        assertThat(reach.highestCm()).isEqualTo(42);
+        assertThat(reach.leastRimCm())
+                .as("the ramp itself leads up to the rim beside the box")
+                .isLessThan(0);
+        assertThat(reach.marks()).contains(Reach.Mark.REACHED);
+        assertThat(Basking.of(Grid.of(furnished(e, box, ramp)), reach, List.of(), 18, 14).bodies())
+                .isBetween(4, 5);
+    }
+
+    @Test
+    void a_lamp_counts_only_what_it_shines_on() {
+        Enclosure e = furnished(tank(120, 40, 50, 20).with(new Land(50, 22, 40)));
+        Grid grid = Grid.of(e);
+        Reach reach = reach(e);
+        Part over =
+                new Part("l", PartKind.BASKING_LAMP, 95, 15, 10, 10, 45, 50, false, false, false);
+        Part beside = over.at(5, 15);
+        assertThat(Basking.of(grid, reach, List.of(), 10, 7).bodies()).isGreaterThan(10);
+        // 23 cm over the land it lights a disc about 13 cm beyond its own edges.
+        assertThat(Basking.of(grid, reach, List.of(over), 10, 7).bodies()).isBetween(6, 16);
+        assertThat(Basking.of(grid, reach, List.of(beside), 10, 7).bodies()).isZero();
     }
 }

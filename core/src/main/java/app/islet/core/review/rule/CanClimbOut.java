@@ -11,6 +11,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+import app.islet.core.survey.Reach;
 
 import com.google.auto.service.AutoService;
 
@@ -29,6 +30,7 @@ public final class CanClimbOut implements ResidentRule {
             return Optional.of(
                     finding(Severity.DANGER, Step.BUILD)
                             .who(r)
+                            .at("lid")
                             .basis(escape.basis())
                             .what("Open top over {}.", r.words())
                             .why(
@@ -36,10 +38,7 @@ public final class CanClimbOut implements ResidentRule {
                             .remedy("Fit a lid without gaps.")
                             .build());
         }
-        double rim =
-                s.reach(r)
-                        .map(reach -> s.enclosure().vessel().heightCm() - reach.highestCm())
-                        .orElse(s.survey().rimAboveFootholdCm());
+        double rim = s.reach(r).map(Reach::leastRimCm).orElse(s.survey().rimAboveFootholdCm());
         if (rim >= escape.freeboardCm()) {
             return Optional.empty();
         }
@@ -48,6 +47,7 @@ public final class CanClimbOut implements ResidentRule {
         Finding.Builder finding =
                 finding(Severity.WRONG, Step.BUILD)
                         .who(r)
+                        .at("lid")
                         .basis(escape.basis())
                         .what(
                                 "The rim stands {} above the highest foothold of {}; {} wanted.",

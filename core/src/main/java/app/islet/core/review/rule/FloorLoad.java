@@ -1,14 +1,13 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.care.Basis;
-import app.islet.core.care.GroundMaterial;
-import app.islet.core.enclosure.Part;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+import app.islet.core.survey.Loads;
 
 import com.google.auto.service.AutoService;
 
@@ -25,12 +24,10 @@ public final class FloorLoad implements Rule {
     /** From this mass on somebody should look at the floor; common practice, no source. */
     private static final double HEAVY_KG = 400;
 
-    /** Glass of 8 mm, kg/m². */
-    private static final double GLASS_KG_M2 = 20;
-
     @Override
     public Stream<Finding> judge(Situation s) {
-        double kg = massKg(s);
+        Loads loads = Loads.of(s.enclosure(), s.survey());
+        double kg = loads.totalKg();
         double areaM2 = s.survey().footprintCm2() / 10_000;
         double load = kg * G / 1000 / areaM2;
         if (load <= DESIGN_KN_M2 || kg < HEAVY_KG / 4) {
@@ -42,9 +39,10 @@ public final class FloorLoad implements Rule {
                                 Basis.published(
                                         "EN 1991-1-1, table 6.2, category A: 1.5 to 2.0 kN/m², spread, typed from memory; the mass is an estimate"))
                         .what(
-                                "About {} when filled, {} on each square metre under it.",
+                                "About {} when filled, {} on each square metre under it, {} under its heaviest corner.",
                                 Quantity.kilograms(kg),
-                                Quantity.kilograms(kg / areaM2))
+                                Quantity.kilograms(kg / areaM2),
+                                Quantity.kilograms(loads.heaviestFootKg()))
                         .why(
                                 "A floor carries that where it stands along a wall and over the beams, not everywhere.")
                         .remedy(
@@ -52,30 +50,5 @@ public final class FloorLoad implements Rule {
                         .remedy(
                                 "When in doubt ask a structural engineer; in a rented flat the landlord.")
                         .build());
-    }
-
-    private static double massKg(Situation s) {
-        double groundL = s.survey().footprintCm2() * s.enclosure().ground().depthCm() / 1000;
-        double landL =
-                s.enclosure()
-                        .land()
-                        .map(
-                                land ->
-                                        s.survey().dryLandCm2()
-                                                * Math.max(
-                                                        0,
-                                                        land.heightCm()
-                                                                - s.enclosure().ground().depthCm())
-                                                / 1000)
-                        .orElse(0.0);
-        double lengthM = s.enclosure().vessel().lengthCm() / 100;
-        double widthM = s.enclosure().vessel().widthCm() / 100;
-        double heightM = s.enclosure().vessel().heightCm() / 100;
-        double panesM2 = lengthM * widthM + 2 * heightM * (lengthM + widthM);
-        return s.survey().waterL()
-                + groundL * s.enclosure().ground().material().kgPerL()
-                + landL * GroundMaterial.SOIL.kgPerL()
-                + panesM2 * GLASS_KG_M2
-                + s.enclosure().furnishings().parts().stream().mapToDouble(Part::massKg).sum();
     }
 }

@@ -9,6 +9,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+import app.islet.core.survey.Basking;
 
 import com.google.auto.service.AutoService;
 
@@ -23,14 +24,12 @@ public final class NoBaskingPlace implements ResidentRule {
             return Optional.empty();
         }
         double body = r.bodyCm() * r.bodyCm() * r.sheet().body().widthShare();
-        double room = s.survey().baskingCm2(s.enclosure());
         double need = body * 1.5;
+        Optional<Basking> drawn = s.basking(r);
+        double room = drawn.map(Basking::dryCm2).orElse(s.survey().baskingCm2(s.enclosure()));
         boolean narrow =
-                s.enclosure()
-                                .platform()
-                                .map(p -> Math.max(p.lengthCm(), p.widthCm()) < r.bodyCm())
-                                .orElse(false)
-                        && s.survey().dryLandCm2() < need;
+                drawn.map(place -> place.bodies() == 0).orElse(false)
+                        || drawn.isEmpty() && tooNarrow(s, r, need);
         if (room >= need && !narrow) {
             return Optional.empty();
         }
@@ -41,7 +40,7 @@ public final class NoBaskingPlace implements ResidentRule {
                         .basis(r.stage().needs().basking().get().basis())
                         .what(
                                 room == 0
-                                        ? "No dry basking place for {}; {} needed."
+                                        ? "No dry basking place that {} gets to; {} needed."
                                         : "The basking place is too small for {}: {} needed for one whole body.",
                                 r.words(),
                                 Quantity.cm2(need))
@@ -57,5 +56,13 @@ public final class NoBaskingPlace implements ResidentRule {
                                         .map(dock -> ": " + dock.words())
                                         .orElse(""))
                         .build());
+    }
+
+    private static boolean tooNarrow(Situation s, Resident r, double need) {
+        return s.enclosure()
+                        .platform()
+                        .map(p -> Math.max(p.lengthCm(), p.widthCm()) < r.bodyCm())
+                        .orElse(false)
+                && s.survey().dryLandCm2() < need;
     }
 }

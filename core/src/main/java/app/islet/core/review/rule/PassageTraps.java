@@ -12,6 +12,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+import app.islet.core.survey.Reach;
 
 import com.google.auto.service.AutoService;
 
@@ -52,7 +53,26 @@ public final class PassageTraps implements ResidentRule {
                                     Quantity.cm(wide))
                             .build());
         }
-        return Optional.empty();
+        return s.reach(r)
+                .flatMap(reach -> reach.passages().stream().findFirst())
+                .map(passage -> drawn(s, r, passage, wide));
+    }
+
+    private Finding drawn(Situation s, Resident r, Reach.Passage passage, double wide) {
+        return found(
+                        s,
+                        r,
+                        passage.under()
+                                ? "Room of {} under a part"
+                                : "A gap of {} between two parts, or a part and the wall,",
+                        passage.gapCm())
+                .at("passages")
+                .remedy(
+                        passage.under()
+                                ? "Let it stand on the ground, or raise it until the whole animal goes under."
+                                : "Push them together, or {} apart.",
+                        passage.under() ? new Object[0] : new Object[] {Quantity.cm(wide)})
+                .build();
     }
 
     private static boolean holds(double gapCm, Resident r) {

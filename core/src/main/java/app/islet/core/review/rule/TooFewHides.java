@@ -15,11 +15,16 @@ import app.islet.core.review.Step;
 
 import com.google.auto.service.AutoService;
 
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 
 /** Fewer hiding places than animals that need one. */
 @AutoService(Rule.class)
 public final class TooFewHides implements ResidentRule {
+    private static final Set<PartKind> HIDING =
+            EnumSet.of(PartKind.CAVE, PartKind.PLANTS, PartKind.FLOATING_PLANTS);
+
     @Override
     public Optional<Finding> judge(Situation s, Resident r) {
         Needs.Shelter shelter = r.stage().needs().shelter();
@@ -27,10 +32,7 @@ public final class TooFewHides implements ResidentRule {
         int drawn =
                 (int)
                         s.enclosure().furnishings().parts().stream()
-                                .filter(
-                                        p ->
-                                                p.kind() == PartKind.CAVE
-                                                        || p.kind() == PartKind.PLANTS)
+                                .filter(p -> HIDING.contains(p.kind()))
                                 .count();
         int there = drawn + s.enclosure().furnishings().hides().map(Hides::count).orElse(0);
         if (there >= wanted) {

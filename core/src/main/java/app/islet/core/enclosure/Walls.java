@@ -1,0 +1,16 @@
+package app.islet.core.enclosure;
+
+import java.util.OptionalDouble;
+
+/**
+ * What a vessel's walls are, as far as somebody said.
+ *
+ * @param paneMm thickness of the front pane
+ * @param braced whether a frame or brace holds its upper edge
+ * @param lipCm height of the lowest opening's lip over the floor: under doors in the front the
+ *     water runs out there, long before the rim
+ */
+public record Walls(OptionalDouble paneMm, boolean braced, OptionalDouble lipCm) {
+    public static final Walls UNKNOWN =
+            new Walls(OptionalDouble.empty(), false, OptionalDouble.empty());
+}
