@@ -1,8 +1,12 @@
 /**
- * Lets the drawing, the figures and the findings follow the design form as it is typed.
+ * Lets the drawing, the figures and the findings follow the design form as it is typed, dragged or taken back.
  *
- * The server computes; this sends the form and swaps in the piece of page that comes back.
+ * The server computes; this sends the form and swaps in the piece of page that comes back. Other modules hear
+ * `design:settled` on the form when a change is whole, and ask for `design:act` (a button's name and value) or
+ * `design:restore` (a form as it was).
  */
+
+import { sent, view } from "./form.js";
 
 /**
  * @param {Document} root
@@ -11,10 +15,11 @@
 export function enhance(root) {
   const form = root.querySelector("form[data-preview]");
   if (!form) return () => {};
-  const state = form.querySelector("[data-preview-state]");
   let asked = 0;
   let waiting = false;
   let changed = false;
+
+  const say = words => { const state = form.querySelector("[data-preview-state]"); if (state) state.textContent = words; };
 
   /** One question at a time: what changes meanwhile is asked when the answer is there. */
   async function typed() {
@@ -30,30 +35,34 @@ export function enhance(root) {
     form.toggleAttribute("data-asking", false);
   }
 
+  async function post(path, body) {
+    const response = await fetch(`${form.dataset.preview}/${path}`, { method: "POST", body });
+    if (response.status !== 200 && response.status !== 422) throw new Error(String(response.status));
+    return [response.ok, new DOMParser().parseFromString(await response.text(), "text/html")];
+  }
+
   async function ask() {
     const question = ++asked;
     try {
-      const response = await fetch(form.dataset.preview, { method: "POST", body: new URLSearchParams(new FormData(form)) });
+      const [sound, piece] = await post("preview", sent(form));
       if (question !== asked) return;
-      if (response.status !== 200 && response.status !== 422) throw new Error(String(response.status));
-      const piece = new DOMParser().parseFromString(await response.text(), "text/html");
-      if (question !== asked) return;
-      response.ok ? swap(piece) : complain(piece);
+      sound ? swap(piece) : complain(piece);
     } catch {
-      if (state && question === asked) state.textContent = "No connection: the drawing waits. Nothing typed is lost.";
+      if (question === asked) say("No connection: the drawing waits. Nothing typed is lost.");
     }
   }
 
   function swap(piece) {
     showErrors(new Map());
     root.getElementById("answer").replaceWith(root.adoptNode(piece.getElementById("answer")));
-    if (state) state.textContent = "Not saved yet";
+    say("Not saved yet");
+    form.dispatchEvent(new CustomEvent("design:drawn"));
   }
 
   function complain(piece) {
     showErrors(new Map([...piece.querySelectorAll("[data-field]")].map(e => [e.dataset.field, e.textContent])));
     root.getElementById("answer").classList.add("stale");
-    if (state) state.textContent = "Something does not fit";
+    say("Something does not fit");
   }
 
   function showErrors(errors) {
@@ -67,24 +76,81 @@ export function enhance(root) {
     }
   }
 
-  /** A remedy is for the design as typed: it is sent with the form, so that typing not yet saved is not lost. */
+  /** The form itself comes back changed: a part more or less, or as it was before. */
+  async function swapForm(body) {
+    form.toggleAttribute("data-asking", true);
+    const question = ++asked;
+    try {
+      const [, piece] = await post("form", body);
+      if (question !== asked) return false;
+      const rows = new Map([...form.querySelectorAll("details")].map(d => [rowOf(d), d.open]));
+      const scrolled = form.scrollTop;
+      const focused = root.activeElement?.name && form.contains(root.activeElement) ? root.activeElement.name : null;
+      form.replaceChildren(...root.adoptNode(piece.querySelector("form[data-preview]")).childNodes);
+      for (const details of form.querySelectorAll("details")) {
+        const open = rows.get(rowOf(details));
+        details.open ||= open ?? true;
+        if (open === undefined) details.querySelector("summary").focus();
+      }
+      form.scrollTop = scrolled;
+      if (focused && root.activeElement === root.body) form.elements[focused]?.focus?.();
+      swap(piece);
+      form.querySelector("[aria-invalid=true]") && say("Something does not fit");
+      return true;
+    } catch {
+      say("No connection: nothing was changed.");
+      return false;
+    } finally {
+      form.toggleAttribute("data-asking", false);
+    }
+  }
+
+  const rowOf = details => details.dataset.row ?? details.querySelector("summary").textContent;
+
+  async function act(event) {
+    const body = sent(form);
+    body.set(event.detail.name, event.detail.value);
+    if (await swapForm(body)) form.dispatchEvent(new CustomEvent("design:settled"));
+  }
+
+  async function restore(event) {
+    const body = new URLSearchParams(event.detail);
+    for (const [name, value] of view(form)) body.set(name, value);
+    await swapForm(body);
+  }
+
+  /** Buttons of the rows act on the form as it is; nothing is saved by them. */
+  function pressed(event) {
+    const button = event.target.closest("button[data-act]");
+    if (!button || !form.contains(button)) return;
+    event.preventDefault();
+    form.dispatchEvent(new CustomEvent("design:act", { detail: { name: button.name, value: button.value } }));
+  }
+
+  /** A remedy is for the design as typed: it changes the form, where it can be taken back. */
   function apply(event) {
     const remedy = event.target;
     if (!remedy.closest("#answer") || !remedy.elements.changes) return;
     event.preventDefault();
-    const hidden = root.createElement("input");
-    hidden.type = "hidden";
-    hidden.name = "applyChanges";
-    hidden.value = remedy.elements.changes.value;
-    form.append(hidden);
-    form.submit();
+    form.dispatchEvent(new CustomEvent("design:act", { detail: { name: "applyChanges", value: remedy.elements.changes.value } }));
   }
 
+  const settled = event => { if (!event.target.matches("[name=cut], [name=ahead], [name=whose]")) form.dispatchEvent(new CustomEvent("design:settled")); };
+  const heard = event => { if (event.target.form === form) typed(); };
+  const changedBy = event => { if (event.target.form === form) settled(event); };
   form.toggleAttribute("data-preview-live", true);
-  form.addEventListener("input", typed);
+  root.addEventListener("input", heard);
+  root.addEventListener("change", changedBy);
+  root.addEventListener("click", pressed);
   root.addEventListener("submit", apply);
+  form.addEventListener("design:act", act);
+  form.addEventListener("design:restore", restore);
   return () => {
-    form.removeEventListener("input", typed);
+    root.removeEventListener("input", heard);
+    root.removeEventListener("change", changedBy);
+    root.removeEventListener("click", pressed);
     root.removeEventListener("submit", apply);
+    form.removeEventListener("design:act", act);
+    form.removeEventListener("design:restore", restore);
   };
 }

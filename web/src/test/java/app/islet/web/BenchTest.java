@@ -33,9 +33,28 @@ class BenchTest {
     }
 
     private static void add(Page page, String kind) {
-        page.click("text=Add a part");
+        settled(page);
+        int before = page.locator("[data-row]").count();
+        Locator tray = page.locator("[data-row=tray]");
+        if (tray.getAttribute("open") == null) {
+            page.click("text=Add a part");
+        }
         press(page, kind);
-        assertThat(page.locator(".flash")).containsText("Saved.");
+        assertThat(page.locator("[data-row]")).hasCount(before + 1);
+        settled(page);
+    }
+
+    private static void row(Page page, String id) {
+        Locator row = page.locator("[data-row=%s]".formatted(id));
+        if (row.getAttribute("open") == null) {
+            row.locator("summary").click();
+        }
+    }
+
+    /** Presses a button by its name and waits for the form to come back. */
+    private static void act(Page page, String name) {
+        press(page, name);
+        settled(page);
     }
 
     /** Drags what a selector names by so many centimetres of the drawing. */
@@ -101,8 +120,7 @@ class BenchTest {
         page.keyboard().press("Enter");
         page.getByText("stone", new Page.GetByTextOptions().setExact(true)).focus();
         page.keyboard().press("Enter");
-        page.locator("[data-row=stone-1] summary").focus();
-        page.keyboard().press("Enter");
+        assertThat(page.locator("[data-row=stone-1] summary")).isFocused();
         page.locator("[name=p0-x]").focus();
         for (int n = 0; n < 3; n++) {
             page.keyboard().press("Shift+ArrowDown");
@@ -130,7 +148,7 @@ class BenchTest {
         assertThat(page.locator(".finding[data-rule=no-way-out]")).hasCount(1);
         add(page, "shelf");
         assertThat(page.locator(".reach")).containsText("0 ways out of the water");
-        page.locator("[data-row=shelf-1] summary").click();
+        row(page, "shelf-1");
         page.fill("[name=p0-bottom]", "20");
         page.fill("[name=p0-top]", "24");
         assertThat(page.locator(".reach")).containsText("1 way out of the water");
@@ -145,19 +163,173 @@ class BenchTest {
         Page page = Islet.running().owner();
         turtleTank(page, "Parts");
         add(page, "cork");
-        page.locator("[data-row=cork-1] summary").click();
-        press(page, "Copy: Cork 1");
-        assertThat(page.locator("[data-row]")).hasCount(2);
-        page.locator("[data-row=cork-2] summary").click();
+        row(page, "cork-1");
+        act(page, "Copy: Cork 1");
+        row(page, "cork-2");
         page.check("[name=p1-locked]");
-        press(page, "Save the design");
         String before = page.locator("[name=p1-x]").inputValue();
         drag(page, ".plan [data-part=cork-2]", 20, 0);
         assertThat(page.locator("[name=p1-x]")).hasValue(before);
-        page.locator("[data-row=cork-1] summary").click();
-        press(page, "Remove: Cork 1");
-        assertThat(page.locator("[data-row]")).hasCount(1);
-        assertThat(page.locator("[data-row]")).hasAttribute("data-row", "cork-2");
+        act(page, "Remove: Cork 1");
+        assertThat(page.locator("[data-row=cork-1]")).hasCount(0);
+        press(page, "Save the design");
+        assertThat(page.locator("[data-row=cork-2]")).hasCount(1);
+        assertThat(page.locator("[name=p0-locked]")).isChecked();
+    }
+
+    @Test
+    void every_step_is_taken_back_and_done_again_across_saves_too() {
+        Page page = Islet.running().owner();
+        turtleTank(page, "Undone");
+        add(page, "cave");
+        page.fill("#depth", "25");
+        page.locator("#depth").blur();
+        settled(page);
+        press(page, "Save the design");
+        assertThat(page.locator(".flash")).containsText("Saved.");
+        act(page, "Undo");
+        assertThat(page.locator("#depth")).hasValue("20");
+        assertThat(page.locator(".headline .big")).not().hasText("100");
+        page.keyboard().press("Control+z");
+        assertThat(page.locator("[data-row=cave-1]")).hasCount(0);
+        settled(page);
+        page.keyboard().press("Control+Shift+z");
+        assertThat(page.locator("[data-row=cave-1]")).hasCount(1);
+        settled(page);
+        act(page, "Redo");
+        assertThat(page.locator("#depth")).hasValue("25");
+        assertThat(page.locator("[data-redo]")).isDisabled();
+    }
+
+    @Test
+    void what_was_typed_and_not_saved_is_back_after_a_reload() {
+        Page page = Islet.running().owner();
+        turtleTank(page, "Lost tab");
+        page.fill("#depth", "31");
+        page.locator("#depth").blur();
+        settled(page);
+        page.reload();
+        assertThat(page.locator("[data-preview-state]"))
+                .hasText("What you had not saved is back; Undo takes it away again.");
+        assertThat(page.locator("#depth")).hasValue("31");
+        settled(page);
+        act(page, "Undo");
+        assertThat(page.locator("#depth")).hasValue("20");
+    }
+
+    @Test
+    void a_lost_connection_loses_nothing_and_says_so() {
+        Page page = Islet.running().owner();
+        turtleTank(page, "No line");
+        settled(page);
+        page.context().setOffline(true);
+        page.fill("#depth", "27");
+        assertThat(page.locator("[data-preview-state]")).containsText("No connection");
+        page.context().setOffline(false);
+        page.fill("#depth", "28");
+        assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
+        assertThat(page.locator(".headline .big")).hasText("112");
+    }
+
+    @Test
+    void points_of_the_ground_are_put_and_dragged_in_the_section() {
+        Page page = Islet.running().owner();
+        String base = turtleTank(page, "Ground points");
+        settled(page);
+        page.locator("svg.working:not(.plan) .s-water")
+                .dblclick(
+                        new Locator.DblclickOptions()
+                                .setPosition(
+                                        page.locator("svg.working:not(.plan) .s-water")
+                                                        .boundingBox()
+                                                        .width
+                                                * 0.7,
+                                        20));
+        assertThat(page.locator("[name=g0-x]")).hasValue("70");
+        assertThat(page.locator("[name=g0-rise]")).hasValue("0");
+        drag(page, "[data-drag=g0]", -20, -10);
+        assertThat(page.locator("[name=g0-x]")).hasValue("50");
+        assertThat(page.locator("[name=g0-rise]")).hasValue("10");
+        // A triangle 100 cm wide and 10 cm high over the 40 cm of width: 20 L less.
+        assertThat(page.locator(".headline .big")).hasText("60");
+        act(page, "Add a layer");
+        page.fill("[name=l0-thickness]", "9");
+        assertThat(page.locator("#groundDepth-note"))
+                .containsText("The layers below are 9 cm thick together");
+        page.fill("#groundDepth", "9");
+        press(page, "Save the design");
+        assertThat(page.locator(".flash")).containsText("Saved.");
+        assertThat(page.request().get(Islet.running().base() + base + "/document.json").text())
+                .contains("\"points\"", "\"below\"", "drainage");
+    }
+
+    @Test
+    void the_cut_is_moved_by_pointer_and_keys_and_changes_nothing() {
+        Page page = Islet.running().owner();
+        turtleTank(page, "Cut");
+        add(page, "stone");
+        assertThat(page.locator("svg:not(.plan) [data-part=stone-1].s-behind")).hasCount(0);
+        drag(page, ".plan [data-drag=cut]", 0, 18);
+        assertThat(page.locator("[data-for=cut]")).hasText("38 cm from the back");
+        assertThat(page.locator("svg:not(.plan) [data-part=stone-1].s-behind")).hasCount(1);
+        page.locator("[name=cut]").focus();
+        page.keyboard().press("Home");
+        assertThat(page.locator("svg:not(.plan) [data-part=stone-1].s-before")).hasCount(1);
+        act(page, "Undo");
+        assertThat(page.locator("[data-row=stone-1]")).hasCount(0);
+    }
+
+    @Test
+    void a_chosen_part_is_nudged_copied_and_removed_by_keys() {
+        Page page = Islet.running().owner();
+        turtleTank(page, "Nudged");
+        add(page, "stone");
+        page.locator(".plan [data-part=stone-1]").click();
+        page.locator("h1").click();
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("Shift+ArrowDown");
+        assertThat(page.locator("[name=p0-x]")).hasValue("40.5");
+        assertThat(page.locator("[name=p0-y]")).hasValue("17");
+        settled(page);
+        page.keyboard().press("c");
+        assertThat(page.locator("[data-row=stone-2]")).hasCount(1);
+    }
+
+    @Test
+    void a_finding_points_at_its_place_and_back() {
+        Page page = Islet.running().owner();
+        turtleTank(page, "Pointing");
+        page.fill("#depth", "45");
+        Locator finding = page.locator(".finding[data-rule=water-too-deep]");
+        assertThat(finding).hasCount(1);
+        settled(page);
+        finding.locator("summary").first().click();
+        if (finding.getAttribute("open") == null) {
+            finding.locator("summary").first().click();
+        }
+        finding.locator("[data-show]").click();
+        assertThat(page.locator(".s-water.s-marked")).hasCount(1);
+        page.locator("svg.working:not(.plan) .s-water").click();
+        assertThat(page.locator(".finding.about[data-rule=water-too-deep]")).hasCount(1);
+    }
+
+    @Test
+    void time_runs_ahead_to_the_first_failure() {
+        Page page = Islet.running().owner();
+        String base = enclosure(page, "Growing", "60", "30", "30");
+        page.selectOption("#species", "common-musk");
+        page.fill("#length", "4");
+        page.fill("#name", "Pebble");
+        press(page, "Add");
+        page.navigate(base + "/build");
+        Locator go = page.locator("[data-go-ahead]");
+        assertThat(go).containsText("First failure");
+        assertThat(page.locator(".marks i").first()).isAttached();
+        go.click();
+        assertThat(page.locator(".ahead")).containsText("In " + go.getAttribute("data-go-ahead"));
+        assertThat(page.locator("[data-for=ahead]")).containsText("month");
+        assertThat(page.locator("[data-redo]")).isDisabled();
+        assertThat(page.locator("[data-undo]")).isDisabled();
     }
 
     @Test

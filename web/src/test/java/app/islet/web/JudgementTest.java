@@ -85,8 +85,7 @@ class JudgementTest {
         page.fill("#ramp", "2");
         Locator trapped = finding(page, "no-way-out");
         assertThat(trapped).containsText("the land lies 3 cm under the water line");
-        trapped.locator("button").first().click();
-        assertThat(page.locator(".flash")).containsText("Applied and saved.");
+        trapped.locator(".remedies button").first().click();
         assertThat(page.locator("#landHeight")).hasValue("10");
         assertThat(page.locator("#ramp")).hasValue("12");
         assertThat(finding(page, "no-way-out")).hasCount(0);

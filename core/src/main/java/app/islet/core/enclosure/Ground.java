@@ -2,6 +2,7 @@ package app.islet.core.enclosure;
 
 import app.islet.core.care.GroundMaterial;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -66,6 +67,13 @@ public record Ground(
 
     public Ground withPoints(List<Point> some) {
         return new Ground(material, depthCm, grainMm, below, some);
+    }
+
+    /** One more point, on the ground as it is drawn there. */
+    public Ground withPointAt(double xCm, double lengthCm) {
+        List<Point> more = new ArrayList<>(points);
+        more.add(new Point(xCm, riseAt(xCm, lengthCm)));
+        return withPoints(more);
     }
 
     /** Thickness of the uppermost layer where nothing is drawn higher, cm. */

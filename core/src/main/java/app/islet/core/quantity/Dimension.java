@@ -12,6 +12,7 @@ import java.util.Locale;
  */
 public enum Dimension {
     LENGTH("cm", "in", 1 / 2.54, 1),
+    THICKNESS("mm", "in", 1 / 25.4, 1),
     AREA("cm²", "in²", 1 / (2.54 * 2.54), 0),
     VOLUME("L", "gal", 1 / 3.785411784, 1),
     VOLUME_PER_LENGTH("L/cm", "gal/in", 2.54 / 3.785411784, 1),

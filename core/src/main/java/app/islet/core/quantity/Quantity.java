@@ -10,6 +10,10 @@ public record Quantity(Dimension dimension, double si) {
         return new Quantity(Dimension.LENGTH, cm);
     }
 
+    public static Quantity mm(double mm) {
+        return new Quantity(Dimension.THICKNESS, mm);
+    }
+
     public static Quantity litres(double l) {
         return new Quantity(Dimension.VOLUME, l);
     }

@@ -18,6 +18,14 @@ import java.util.Set;
 public record Outlook(List<Event> events) {
     private static final double DAYS_PER_MONTH = 30.44;
 
+    /** Asked month by month so far, and each quarter after it. */
+    private static final int MONTHLY = 24;
+
+    private static final int MOST_MONTHS = 120;
+
+    /** So near to its adult length an animal counts as grown. */
+    private static final double GROWN = 0.95;
+
     /**
      * @param month months from now, from 1
      * @param finding what the review says then
@@ -28,13 +36,16 @@ public record Outlook(List<Event> events) {
         events = List.copyOf(events);
     }
 
-    /** Asks for each of the next {@code months}; what already fails today is not an event. */
+    /**
+     * Asks for the next {@code months}, each of the first two years and each quarter after; what
+     * already fails today is not an event.
+     */
     public static Outlook of(Situation now, int months) {
         Set<String> known = new HashSet<>();
         failing(now).forEach(finding -> known.add(key(finding)));
         List<Event> events = new ArrayList<>();
-        for (int month = 1; month <= months; month++) {
-            Situation then = now.after((int) Math.round(month * DAYS_PER_MONTH));
+        for (int month = 1; month <= months; month += month < MONTHLY ? 1 : 3) {
+            Situation then = now.after(days(month));
             for (Finding finding : failing(then)) {
                 if (known.add(key(finding))) {
                     events.add(new Event(month, then.date(), finding));
@@ -42,6 +53,26 @@ public record Outlook(List<Event> events) {
             }
         }
         return new Outlook(events);
+    }
+
+    /** Months until the last of the residents is grown, at least 6 and at most 120. */
+    public static int monthsToAdult(Situation now) {
+        int months = 6;
+        while (months < MOST_MONTHS && !allGrown(now, months)) {
+            months += 6;
+        }
+        return months;
+    }
+
+    private static boolean allGrown(Situation now, int months) {
+        int days = days(months);
+        return now.residents().stream()
+                .allMatch(r -> r.after(days).bodyCm() >= GROWN * r.sheet().body().adultLengthCm());
+    }
+
+    /** Days of so many months of average length. */
+    public static int days(int months) {
+        return (int) Math.round(months * DAYS_PER_MONTH);
     }
 
     /** What grows worse by growing: a filter or a tube ages too, but is mended on the rounds. */

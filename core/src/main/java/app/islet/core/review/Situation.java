@@ -9,6 +9,7 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Part;
 import app.islet.core.resident.Resident;
 import app.islet.core.survey.Basking;
+import app.islet.core.survey.Grid;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Survey;
 
@@ -44,9 +45,14 @@ public record Situation(
 
     /** Where an animal of these gets to, in an enclosure that is drawn with its parts. */
     public Optional<Reach> reach(Resident r) {
+        return survey.grid().map(grid -> reach(r, grid));
+    }
+
+    /** The same in a grid of this enclosure, for a drawing of one without parts too. */
+    public static Reach reach(Resident r, Grid grid) {
         Needs needs = r.stage().needs();
         double rest = needs.depth().map(Needs.Depth::restWithinCm).orElse(0.0);
-        return survey.grid().map(grid -> grid.reach(body(r, needs.moves(), rest)));
+        return grid.reach(body(r, needs.moves(), rest));
     }
 
     /** Where an animal of these lies dry, in an enclosure that is drawn with its parts. */

@@ -319,7 +319,8 @@ public final class Grid {
         }
     }
 
-    int columns() {
+    /** Cells along the length; cell {@code at} stands in column {@code at % columns}. */
+    public int columns() {
         return columns;
     }
 
@@ -327,8 +328,37 @@ public final class Grid {
         return rows;
     }
 
-    int cells() {
+    public int cells() {
         return columns * rows;
+    }
+
+    /** Open water over a cell, cm; 0 where there is none. */
+    public double depthCm(int at) {
+        return wet(at) ? lineCm - topCm[at] : 0;
+    }
+
+    /** A stretch along the length, from the left. */
+    public record Stretch(double fromCm, double toCm) {}
+
+    /** Where a cut along the length, {@code yCm} from the back, meets water. */
+    public List<Stretch> waterAlong(double yCm) {
+        int j = (int) Math.max(0, Math.min(rows - 1, Math.floor(yCm / stepY)));
+        List<Stretch> found = new ArrayList<>();
+        int from = -1;
+        for (int i = 0; i <= columns; i++) {
+            boolean water =
+                    i < columns
+                            && inside(at(i, j))
+                            && !dry[at(i, j)]
+                            && groundCm[at(i, j)] < lineCm;
+            if (water && from < 0) {
+                from = i;
+            } else if (!water && from >= 0) {
+                found.add(new Stretch(from * stepX, i * stepX));
+                from = -1;
+            }
+        }
+        return found;
     }
 
     int at(int i, int j) {
@@ -460,6 +490,12 @@ public final class Grid {
             count += inside(at) && !wet(at) && !isWall(at) && !platform[at] ? 1 : 0;
         }
         return count * cellCm2();
+    }
+
+    /** Ground out of the water, walls and what stands on it not counted. */
+    public boolean isDryGround(int at) {
+        boolean dryFloor = dry[at] && !tight[at];
+        return inside(at) && !isWall(at) && (dryFloor || groundCm[at] >= lineCm - 1e-9);
     }
 
     /** A sloping side above the line is wall, not land. */

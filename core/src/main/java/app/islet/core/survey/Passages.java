@@ -2,11 +2,14 @@ package app.islet.core.survey;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Gaps that hold a body: its head goes in, its widest part does not.
@@ -55,13 +58,17 @@ final class Passages {
         for (int line = 0; line < lines; line++) {
             all.add(runs(length, line, alongX));
         }
+        Set<Run> opening = Collections.newSetFromMap(new IdentityHashMap<>());
+        for (int line = 1; line < lines; line++) {
+            widen(all.get(line), all.get(line - 1), opening);
+        }
+        for (int line = lines - 2; line >= 0; line--) {
+            widen(all.get(line), all.get(line + 1), opening);
+        }
         for (int line = 0; line < lines; line++) {
             for (Run run : all.get(line)) {
                 double gap = run.cells() * step;
-                if (run.byThing
-                        && holds(gap)
-                        && isNarrowest(run, line > 0 ? all.get(line - 1) : List.of())
-                        && isNarrowest(run, line + 1 < lines ? all.get(line + 1) : List.of())) {
+                if (run.byThing && holds(gap) && !opening.contains(run)) {
                     double along = (run.from + run.to) / 2.0 * step;
                     found.add(
                             alongX
@@ -72,8 +79,18 @@ final class Passages {
         }
     }
 
-    private static boolean isNarrowest(Run run, List<Run> beside) {
-        return beside.stream().noneMatch(b -> b.meets(run) && b.cells() < run.cells());
+    /** Runs longer than one beside them, or as long as one that is, open to one side. */
+    private static void widen(List<Run> runs, List<Run> beside, Set<Run> opening) {
+        for (Run run : runs) {
+            for (Run other : beside) {
+                boolean opens =
+                        other.cells() < run.cells()
+                                || other.cells() == run.cells() && opening.contains(other);
+                if (opens && other.meets(run)) {
+                    opening.add(run);
+                }
+            }
+        }
     }
 
     private List<Run> runs(int length, int line, boolean alongX) {

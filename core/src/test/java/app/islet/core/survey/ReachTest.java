@@ -198,6 +198,16 @@ class ReachTest {
                 .isEmpty();
     }
 
+    @Test
+    void a_round_stone_a_hand_from_the_wall_leaves_one() {
+        Part round = new Part("r", PartKind.STONE, 20, 6, 30, 30, 0, 30, true, false, false);
+        List<Reach.Passage> found =
+                Reach.of(Grid.of(furnished(tank(80, 60, 40, 20), round)), SHELL).passages();
+        assertThat(found).hasSize(1);
+        assertThat(found.get(0).gapCm()).isCloseTo(6, within(1.0));
+        assertThat(found.get(0).xCm()).isCloseTo(35, within(3.0));
+    }
+
     @ParameterizedTest(name = "a shelf {0} cm over the floor: {1} passages")
     @CsvSource({"0, 0", "2, 0", "3, 1", "5, 0"})
     void a_shelf_too_low_to_go_under_holds_the_shell(double bottom, int found) {

@@ -10,10 +10,12 @@ import app.islet.core.survey.Grid;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Survey;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.Stream;
 
 /**
@@ -23,6 +25,7 @@ import java.util.stream.Stream;
 public final class PlanDrawing {
     private static final double TOP = 10;
     private static final double BOTTOM = 34;
+    private static final int DEPTH_BANDS = 4;
     private static final Map<Reach.Mark, String> SHOWN =
             new EnumMap<>(
                     Map.of(
@@ -37,25 +40,35 @@ public final class PlanDrawing {
 
     private final Enclosure enclosure;
     private final Survey survey;
+    private final Grid grid;
     private final double scale;
     private final double left;
     private final Svg svg = new Svg();
 
-    private PlanDrawing(Assessment assessment) {
+    private PlanDrawing(Assessment assessment, Grid grid) {
         this.enclosure = assessment.enclosure();
         this.survey = assessment.survey();
-        this.scale = SectionDrawing.workingScale(enclosure);
-        this.left = SectionDrawing.workingLeft(enclosure);
+        this.grid = grid;
+        Board board = Board.of(enclosure);
+        this.scale = board.scale();
+        this.left = board.left();
     }
 
     /**
+     * @param grid the enclosure in cells
      * @param reach where a resident gets to, to be laid over the drawing
+     * @param cutCm where the section is cut, from the back
      */
-    public static String working(Assessment assessment, UnitSystem units, Optional<Reach> reach) {
-        return new PlanDrawing(assessment).draw(units, reach);
+    public static String working(
+            Assessment assessment,
+            Grid grid,
+            UnitSystem units,
+            Optional<Reach> reach,
+            double cutCm) {
+        return new PlanDrawing(assessment, grid).draw(units, reach, cutCm);
     }
 
-    private String draw(UnitSystem units, Optional<Reach> reach) {
+    private String draw(UnitSystem units, Optional<Reach> reach, double cutCm) {
         Vessel vessel = enclosure.vessel();
         double tall = TOP + vessel.widthCm() * scale + BOTTOM;
         svg.open(
@@ -63,7 +76,7 @@ public final class PlanDrawing {
                 "xmlns",
                 "http://www.w3.org/2000/svg",
                 "viewBox",
-                "0 0 %s %s".formatted(Svg.number(SectionDrawing.WORKING_WIDTH), Svg.number(tall)),
+                "0 0 %s %s".formatted(Svg.number(Board.WIDTH), Svg.number(tall)),
                 "class",
                 "section working plan",
                 "role",
@@ -72,20 +85,10 @@ public final class PlanDrawing {
                 scale);
         svg.element("title", "Plan of %s, seen from above".formatted(enclosure.name()));
         outline(survey.hasWater() ? "s-water" : "s-ground");
-        if (survey.hasWater() && vessel.isBox() && survey.shoreX() < vessel.lengthCm()) {
-            svg.empty(
-                    "rect",
-                    "class",
-                    "s-ground",
-                    "x",
-                    x(survey.shoreX()),
-                    "y",
-                    y(0),
-                    "width",
-                    (vessel.lengthCm() - survey.shoreX()) * scale,
-                    "height",
-                    vessel.widthCm() * scale);
+        if (survey.hasWater()) {
+            strips("s-ground", at -> grid.isDryGround(at) ? 0 : -1, 1);
         }
+        depth(units);
         reach.ifPresent(this::overlay);
         Stream.concat(
                         Grid.platformParts(enclosure).stream(),
@@ -93,6 +96,8 @@ public final class PlanDrawing {
                 .sorted(Comparator.comparing(Part::topCm))
                 .forEach(part -> Parts.plan(svg, part, this::x, this::y));
         outline("s-outline");
+        reach.ifPresent(r -> passages(r, units));
+        cutLine(cutCm);
         svg.text(
                 Quantity.cm(vessel.widthCm()).text(units) + " wide, the front below",
                 "class",
@@ -199,35 +204,153 @@ public final class PlanDrawing {
         }
     }
 
-    /** All cells of one kind are one path of strips, so that the drawing stays small. */
+    /** What each cell is to the body. */
     private void overlay(Reach reach) {
-        int columns = reach.columns();
-        double cellX = enclosure.vessel().lengthCm() / columns * scale;
-        double cellY = enclosure.vessel().widthCm() / (reach.marks().size() / columns) * scale;
-        Map<Reach.Mark, StringBuilder> paths = new EnumMap<>(Reach.Mark.class);
-        for (int row = 0; row < reach.marks().size(); row += columns) {
-            int from = 0;
-            for (int i = 1; i <= columns; i++) {
-                Reach.Mark mark = reach.marks().get(row + from);
-                if (i == columns || reach.marks().get(row + i) != mark) {
-                    paths.computeIfAbsent(mark, m -> new StringBuilder())
-                            .append(
-                                    "M%s %sh%sv%sh%sz"
-                                            .formatted(
-                                                    Svg.number(x(0) + from * cellX),
-                                                    Svg.number(y(0) + row / columns * cellY),
-                                                    Svg.number((i - from) * cellX),
-                                                    Svg.number(cellY),
-                                                    Svg.number(-(i - from) * cellX)));
-                    from = i;
-                }
+        svg.open("g", "class", "o-reach");
+        SHOWN.forEach((mark, css) -> strips(css, at -> reach.marks().get(at) == mark ? 0 : -1, 1));
+        svg.close("g");
+    }
+
+    /** Bands of depth, the deepest the darkest, each with its depths written into it. */
+    private void depth(UnitSystem units) {
+        double deepest = 0;
+        for (int at = 0; at < grid.cells(); at++) {
+            deepest = Math.max(deepest, grid.depthCm(at));
+        }
+        if (deepest == 0) {
+            return;
+        }
+        double band = deepest / DEPTH_BANDS;
+        svg.open("g", "class", "o-depth");
+        int[] middle = strips("d-", at -> bandOf(grid.depthCm(at), band), DEPTH_BANDS);
+        for (int n = 0; n < DEPTH_BANDS; n++) {
+            if (middle[n] >= 0) {
+                svg.text(
+                        "%s to %s"
+                                .formatted(
+                                        Quantity.cm(band * n).number(units),
+                                        Quantity.cm(band * (n + 1)).text(units)),
+                        "class",
+                        "s-depth-label",
+                        "x",
+                        x((middle[n] % grid.columns() + 0.5) * grid.stepX()),
+                        "y",
+                        y((middle[n] / grid.columns() + 0.5) * grid.stepY()) + 6,
+                        "text-anchor",
+                        "middle");
             }
         }
-        SHOWN.forEach(
-                (mark, css) -> {
-                    if (paths.containsKey(mark)) {
-                        svg.empty("path", "class", css, "d", paths.get(mark).toString());
+        svg.close("g");
+    }
+
+    private static int bandOf(double depthCm, double band) {
+        return depthCm <= 0 ? -1 : (int) Math.min(DEPTH_BANDS - 1, Math.floor(depthCm / band));
+    }
+
+    /**
+     * All cells of one kind are one path of strips, so that the drawing stays small.
+     *
+     * @param kindOf kind of a cell, from 0, or -1 for one that is not drawn
+     * @return the middle cell of the longest strip of each kind, -1 where it has none
+     */
+    private int[] strips(String css, IntUnaryOperator kindOf, int kinds) {
+        StringBuilder[] paths = new StringBuilder[kinds];
+        int[] longest = new int[kinds];
+        int[] middle = new int[kinds];
+        Arrays.fill(middle, -1);
+        int columns = grid.columns();
+        for (int row = 0; row < grid.cells(); row += columns) {
+            int from = 0;
+            for (int i = 1; i <= columns; i++) {
+                int kind = kindOf.applyAsInt(row + from);
+                if (i < columns && kindOf.applyAsInt(row + i) == kind) {
+                    continue;
+                }
+                if (kind >= 0) {
+                    paths[kind] = paths[kind] == null ? new StringBuilder() : paths[kind];
+                    strip(paths[kind], from, i, row / columns);
+                    if (i - from >= longest[kind]) {
+                        longest[kind] = i - from;
+                        middle[kind] = row + (from + i) / 2;
                     }
-                });
+                }
+                from = i;
+            }
+        }
+        for (int kind = 0; kind < kinds; kind++) {
+            if (paths[kind] != null) {
+                String name = kinds == 1 ? css : css + kind;
+                svg.empty("path", "class", name, "d", paths[kind].toString());
+            }
+        }
+        return middle;
+    }
+
+    private void strip(StringBuilder path, int from, int to, int row) {
+        String run = Svg.number((to - from) * grid.stepX() * scale);
+        path.append('M')
+                .append(Svg.number(x(from * grid.stepX())))
+                .append(' ')
+                .append(Svg.number(y(row * grid.stepY())))
+                .append('h')
+                .append(run)
+                .append('v')
+                .append(Svg.number(grid.stepY() * scale))
+                .append("h-")
+                .append(run)
+                .append('z');
+    }
+
+    /** Gaps that hold it, ringed, with their width. */
+    private void passages(Reach reach, UnitSystem units) {
+        svg.open("g", "class", "o-reach", "data-thing", "passages");
+        for (Reach.Passage passage : reach.passages()) {
+            svg.empty(
+                    "circle",
+                    "class",
+                    "s-passage",
+                    "cx",
+                    x(passage.xCm()),
+                    "cy",
+                    y(passage.yCm()),
+                    "r",
+                    Math.max(8, passage.gapCm() * scale / 2));
+            svg.text(
+                    "stuck: " + Quantity.cm(passage.gapCm()).text(units),
+                    "class",
+                    "s-passage-label",
+                    "x",
+                    x(passage.xCm()) + 12,
+                    "y",
+                    y(passage.yCm()) - 8);
+        }
+        svg.close("g");
+    }
+
+    private void cutLine(double cutCm) {
+        double right = x(enclosure.vessel().lengthCm());
+        svg.empty(
+                "path",
+                "class",
+                "s-cut",
+                "d",
+                "M%s %sH%s"
+                        .formatted(
+                                Svg.number(x(0) - 24),
+                                Svg.number(y(cutCm)),
+                                Svg.number(right + 8)));
+        svg.empty(
+                "circle",
+                "class",
+                "s-handle s-cut-handle",
+                "cx",
+                x(0) - 24,
+                "cy",
+                y(cutCm),
+                "r",
+                9,
+                "data-drag",
+                "cut");
+        svg.text("cut", "class", "s-label", "x", right + 12, "y", y(cutCm) + 6);
     }
 }

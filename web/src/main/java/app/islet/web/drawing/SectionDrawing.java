@@ -4,10 +4,15 @@ import app.islet.core.Assessment;
 import app.islet.core.care.Life;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.PartKind;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.resident.Resident;
+import app.islet.core.survey.Grid;
+import app.islet.core.survey.Grid.Stretch;
 import app.islet.core.survey.Survey;
 import app.islet.core.survey.Survey.Corner;
 
@@ -22,11 +27,7 @@ import java.util.stream.Stream;
  * page's tokens.
  */
 public final class SectionDrawing {
-    private static final double MARGIN = 84;
-    private static final double TOP = 62;
-    private static final double BOTTOM = 54;
-    static final double WORKING_WIDTH = 880;
-    private static final double WORKING_HEIGHT = 460;
+    private static final int WALL_STEPS = 80;
     private static final double DEVICES_PX = 72;
     private static final int MOST_ANIMALS_DRAWN = 12;
 
@@ -37,6 +38,7 @@ public final class SectionDrawing {
     private final double left;
     private final double top;
     private final Svg svg = new Svg();
+    private double cutCm = Double.NaN;
 
     private SectionDrawing(Assessment assessment, double scale, double left, double top) {
         this.assessment = assessment;
@@ -71,34 +73,28 @@ public final class SectionDrawing {
                         (maxHeight - 6) / assessment.enclosure().vessel().heightCm()));
     }
 
-    /** The working drawing with its dimensions in the keeper's units. */
-    public static String working(Assessment assessment, UnitSystem units) {
-        double height = assessment.enclosure().vessel().heightCm();
-        double scale = workingScale(assessment.enclosure());
-        double left = workingLeft(assessment.enclosure());
-        double tall = TOP + height * scale + BOTTOM;
-        SectionDrawing drawing = new SectionDrawing(assessment, scale, left, TOP);
-        drawing.begin(WORKING_WIDTH, tall, "section working", 0, 0);
+    /**
+     * The working drawing with its dimensions in the keeper's units.
+     *
+     * @param cutCm where it is cut, from the back
+     */
+    public static String working(Assessment assessment, UnitSystem units, double cutCm) {
+        Enclosure e = assessment.enclosure();
+        Board board = Board.of(e);
+        double tall = board.top() + e.vessel().heightCm() * board.scale() + Board.BOTTOM;
+        SectionDrawing drawing =
+                new SectionDrawing(assessment, board.scale(), board.left(), board.top());
+        drawing.cutCm = cutCm;
+        drawing.begin(Board.WIDTH, tall, "section working", 0, 0);
+        drawing.clip();
         drawing.body(false);
         drawing.lamps();
         drawing.animals();
         drawing.devices();
         drawing.glass(3);
         drawing.dimensions(units);
-        drawing.handle();
+        drawing.handles();
         return drawing.svg.close("svg").toString();
-    }
-
-    /** Pixels to a centimetre in the working drawings, section and plan alike. */
-    static double workingScale(Enclosure e) {
-        return Math.min(
-                (WORKING_WIDTH - 2 * MARGIN) / e.vessel().lengthCm(),
-                (WORKING_HEIGHT - TOP - BOTTOM) / e.vessel().heightCm());
-    }
-
-    /** Where the left end stands in the working drawings. */
-    static double workingLeft(Enclosure e) {
-        return (WORKING_WIDTH - e.vessel().lengthCm() * workingScale(e)) / 2;
     }
 
     private void begin(
@@ -130,7 +126,9 @@ public final class SectionDrawing {
                     "role",
                     "img",
                     "data-scale",
-                    scale);
+                    scale,
+                    "data-left",
+                    left);
         }
         svg.element(
                 "title",
@@ -152,6 +150,10 @@ public final class SectionDrawing {
 
     private void body(boolean small) {
         double length = enclosure.vessel().lengthCm();
+        boolean clipped = !small && !isUpright();
+        if (clipped) {
+            svg.open("g", "clip-path", "url(#inside)");
+        }
         svg.empty(
                 "rect",
                 "class",
@@ -164,20 +166,7 @@ public final class SectionDrawing {
                 length * scale,
                 "height",
                 enclosure.vessel().heightCm() * scale);
-        if (survey.hasWater()) {
-            svg.empty(
-                    "rect",
-                    "class",
-                    "s-water",
-                    "x",
-                    x(0),
-                    "y",
-                    y(survey.lineCm()),
-                    "width",
-                    length * scale,
-                    "height",
-                    survey.lineCm() * scale);
-        }
+        water();
         String ground =
                 Stream.concat(
                                 survey.profile().stream(),
@@ -187,15 +176,12 @@ public final class SectionDrawing {
         svg.empty(
                 "polygon",
                 "class",
-                "s-ground s-"
-                        + enclosure
-                                .ground()
-                                .material()
-                                .name()
-                                .toLowerCase(Locale.ROOT)
-                                .replace('_', '-'),
+                "s-ground s-" + written(enclosure.ground().material()),
+                "data-thing",
+                "ground land",
                 "points",
                 ground);
+        layers();
         enclosure
                 .water()
                 .restBelowSurfaceCm()
@@ -235,6 +221,8 @@ public final class SectionDrawing {
                                     "path",
                                     "class",
                                     "s-platform",
+                                    "data-thing",
+                                    "platform",
                                     "d",
                                     "M%s %sH%sV%sH%sL%s %sZ"
                                             .formatted(
@@ -248,22 +236,153 @@ public final class SectionDrawing {
                                                             x(Math.max(0, at - Math.min(12, at)))),
                                                     Svg.number(y(survey.lineCm() - 3))));
                         });
-        enclosure
-                .furnishings()
-                .parts()
-                .forEach(part -> Parts.section(svg, part, survey.lineCm(), this::x, this::y));
-        if (survey.hasWater()) {
+        if (clipped) {
+            svg.close("g");
+        }
+        parts();
+        for (Stretch stretch : open()) {
             svg.empty(
                     "path",
                     "class",
                     "s-line",
+                    "data-thing",
+                    "water",
                     "d",
                     "M%s %sH%s"
                             .formatted(
-                                    Svg.number(x(0) - (small ? 0 : 14)),
+                                    Svg.number(
+                                            x(stretch.fromCm())
+                                                    - (small || stretch.fromCm() > 0 ? 0 : 14)),
                                     Svg.number(y(survey.lineCm())),
-                                    Svg.number(x(survey.shoreX()))));
+                                    Svg.number(x(stretch.toCm()))));
         }
+    }
+
+    /** Layers under the uppermost, flat on the floor. */
+    private void layers() {
+        double from = 0;
+        for (Ground.Layer layer : enclosure.ground().below()) {
+            svg.empty(
+                    "rect",
+                    "class",
+                    "s-layer s-" + written(layer.material()),
+                    "data-thing",
+                    "ground",
+                    "x",
+                    x(0),
+                    "y",
+                    y(from + layer.thicknessCm()),
+                    "width",
+                    enclosure.vessel().lengthCm() * scale,
+                    "height",
+                    layer.thicknessCm() * scale);
+            from += layer.thicknessCm();
+        }
+    }
+
+    private static String written(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    private void water() {
+        for (Stretch stretch : wet()) {
+            svg.empty(
+                    "rect",
+                    "class",
+                    "s-water",
+                    "data-thing",
+                    "water",
+                    "x",
+                    x(stretch.fromCm()),
+                    "y",
+                    y(survey.lineCm()),
+                    "width",
+                    (stretch.toCm() - stretch.fromCm()) * scale,
+                    "height",
+                    survey.lineCm() * scale);
+        }
+    }
+
+    /** Where the cut meets water; the ground is drawn over what of it is too deep. */
+    private List<Stretch> wet() {
+        if (!survey.hasWater()) {
+            return List.of();
+        }
+        return survey.grid()
+                .filter(Grid::partlyDry)
+                .map(grid -> grid.waterAlong(cut()))
+                .orElse(List.of(new Stretch(0, enclosure.vessel().lengthCm())));
+    }
+
+    /** Where its surface is open. */
+    private List<Stretch> open() {
+        if (!survey.hasWater()) {
+            return List.of();
+        }
+        return survey.grid()
+                .map(grid -> grid.waterAlong(cut()))
+                .orElse(List.of(new Stretch(0, survey.shoreX())));
+    }
+
+    private double cut() {
+        return Double.isNaN(cutCm) ? enclosure.vessel().widthCm() / 2 : cutCm;
+    }
+
+    /** Behind the cut first, then what it goes through, then what stands before it. */
+    private void parts() {
+        List<Part> all = enclosure.furnishings().parts();
+        for (String css : List.of("s-behind", "", "s-before")) {
+            all.stream()
+                    .filter(part -> depthOf(part).equals(css))
+                    .forEach(
+                            part ->
+                                    Parts.section(
+                                            svg, part, css, survey.lineCm(), this::x, this::y));
+        }
+    }
+
+    private String depthOf(Part part) {
+        if (Double.isNaN(cutCm)) {
+            return "";
+        }
+        return part.backCm() + part.spanY() < cutCm
+                ? "s-behind"
+                : part.backCm() > cutCm ? "s-before" : "";
+    }
+
+    private boolean isUpright() {
+        return enclosure.vessel().isBox();
+    }
+
+    /** The inside of walls that are no box, as the cut meets them. */
+    private void clip() {
+        if (isUpright()) {
+            return;
+        }
+        svg.open("clipPath", "id", "inside");
+        svg.empty("path", "d", inside() + "Z");
+        svg.close("clipPath");
+    }
+
+    /** From the rim down the wall, along the floor and up again. */
+    private String inside() {
+        double length = enclosure.vessel().lengthCm();
+        double height = enclosure.vessel().heightCm();
+        StringBuilder d = new StringBuilder();
+        double lastX = 0;
+        for (int n = 0; n <= WALL_STEPS; n++) {
+            double at = length * n / WALL_STEPS;
+            double wall = enclosure.vessel().wallCm(at, cut());
+            if (Double.isNaN(wall)) {
+                continue;
+            }
+            if (d.isEmpty()) {
+                d.append("M%s %s".formatted(Svg.number(x(at)), Svg.number(y(height))));
+            }
+            d.append("L%s %s".formatted(Svg.number(x(at)), Svg.number(y(wall))));
+            lastX = at;
+        }
+        return d.append("L%s %s".formatted(Svg.number(x(lastX)), Svg.number(y(height)))).toString();
     }
 
     /** The platform stands at the right end of the water. */
@@ -278,21 +397,27 @@ public final class SectionDrawing {
                 "path",
                 "class",
                 "s-glass",
+                "data-thing",
+                "vessel",
                 "stroke-width",
                 stroke,
                 "d",
-                "M%s %sV%sH%sV%s"
-                        .formatted(
-                                Svg.number(x(0)),
-                                Svg.number(y(height)),
-                                Svg.number(y(0)),
-                                Svg.number(x(length)),
-                                Svg.number(y(height))));
+                isUpright() || Double.isNaN(cutCm)
+                        ? "M%s %sV%sH%sV%s"
+                                .formatted(
+                                        Svg.number(x(0)),
+                                        Svg.number(y(height)),
+                                        Svg.number(y(0)),
+                                        Svg.number(x(length)),
+                                        Svg.number(y(height)))
+                        : inside());
         if (enclosure.lid() != Lid.NONE) {
             svg.empty(
                     "path",
                     "class",
                     enclosure.lid() == Lid.MESH ? "s-lid s-mesh" : "s-lid",
+                    "data-thing",
+                    "lid conditions",
                     "d",
                     "M%s %sH%s"
                             .formatted(
@@ -393,7 +518,7 @@ public final class SectionDrawing {
                         enclosure.platform().isPresent()
                                 ? survey.lineCm() + 2
                                 : Math.max(survey.lineCm(), groundAt(baskingX())));
-        if (enclosure.has(Equipment.BaskingLamp.class)) {
+        if (isPlaceless(Equipment.BaskingLamp.class, PartKind.BASKING_LAMP)) {
             svg.empty(
                     "path",
                     "class",
@@ -410,19 +535,40 @@ public final class SectionDrawing {
                     "path",
                     "class",
                     "s-lamp",
+                    "data-thing",
+                    "basking-lamp",
                     "d",
                     "M%s %sh32l-6 14h-20z".formatted(Svg.number(at - 16), Svg.number(rim - 40)));
         }
-        if (enclosure.has(Equipment.UvbLamp.class)) {
+        if (isPlaceless(Equipment.UvbLamp.class, PartKind.UVB_LAMP)) {
             double wide = Math.min(280, enclosure.vessel().lengthCm() * scale * 0.5);
             double from =
                     Math.max(
                             x(0), Math.min(at - wide / 2, x(enclosure.vessel().lengthCm()) - wide));
             svg.empty(
-                    "rect", "class", "s-uv", "x", from, "y", rim - 14, "width", wide, "height", 8,
-                    "rx", 4);
+                    "rect",
+                    "class",
+                    "s-uv",
+                    "data-thing",
+                    "uvb-lamp",
+                    "x",
+                    from,
+                    "y",
+                    rim - 14,
+                    "width",
+                    wide,
+                    "height",
+                    8,
+                    "rx",
+                    4);
             svg.text("UVB", "class", "s-label s-uv-label", "x", from + 6, "y", rim - 19);
         }
+    }
+
+    /** Whether there is such a device and nobody drew where. */
+    private boolean isPlaceless(Class<? extends Equipment> device, PartKind kind) {
+        return enclosure.has(device)
+                && enclosure.furnishings().parts().stream().noneMatch(p -> p.kind() == kind);
     }
 
     private void devices() {
@@ -435,11 +581,13 @@ public final class SectionDrawing {
         if (tall < 8) {
             return;
         }
-        if (enclosure.has(Equipment.Heater.class)) {
+        if (isPlaceless(Equipment.Heater.class, PartKind.HEATER)) {
             svg.empty(
                     "rect",
                     "class",
                     "s-heater",
+                    "data-thing",
+                    "heater",
                     "x",
                     x(0) + 16,
                     "y",
@@ -456,11 +604,13 @@ public final class SectionDrawing {
                         "height", tall + 8, "rx", 4);
             }
         }
-        if (enclosure.has(Equipment.Filter.class)) {
+        if (isPlaceless(Equipment.Filter.class, PartKind.FILTER)) {
             svg.empty(
                     "rect",
                     "class",
                     "s-filter",
+                    "data-thing",
+                    "filter",
                     "x",
                     x(0) + 36,
                     "y",
@@ -514,8 +664,8 @@ public final class SectionDrawing {
                 "start");
     }
 
-    /** What the water line is taken by. */
-    private void handle() {
+    /** What the water line and the points of the ground are taken by. */
+    private void handles() {
         if (enclosure.water().depthCm() > 0) {
             svg.empty(
                     "circle",
@@ -529,6 +679,21 @@ public final class SectionDrawing {
                     9,
                     "data-drag",
                     "depth");
+        }
+        List<Ground.Point> points = enclosure.ground().points();
+        for (int n = 0; n < points.size(); n++) {
+            svg.empty(
+                    "circle",
+                    "class",
+                    "s-handle s-point",
+                    "cx",
+                    x(points.get(n).xCm()),
+                    "cy",
+                    y(enclosure.ground().depthCm() + points.get(n).riseCm()),
+                    "r",
+                    8,
+                    "data-drag",
+                    "g" + n);
         }
     }
 

@@ -1,12 +1,11 @@
 package app.islet.web.drawing;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
-
 /**
  * Writes SVG. Numbers have at most two places and a point, so that a drawing repeats byte for byte.
  */
 final class Svg {
+    private static final double MOST = 1e9;
+
     private final StringBuilder out = new StringBuilder(2048);
 
     Svg open(String element, Object... attributes) {
@@ -51,12 +50,23 @@ final class Svg {
     }
 
     static String number(double value) {
-        String text =
-                BigDecimal.valueOf(value)
-                        .setScale(2, RoundingMode.HALF_UP)
-                        .stripTrailingZeros()
-                        .toPlainString();
-        return text.equals("-0") ? "0" : text;
+        if (!(Math.abs(value) < MOST)) {
+            throw new IllegalArgumentException("no place in a drawing: " + value);
+        }
+        long hundredths = Math.round(value * 100);
+        long size = Math.abs(hundredths);
+        StringBuilder text = new StringBuilder(8);
+        if (hundredths < 0) {
+            text.append('-');
+        }
+        text.append(size / 100);
+        if (size % 100 != 0) {
+            text.append('.').append(size % 100 / 10);
+            if (size % 10 != 0) {
+                text.append(size % 10);
+            }
+        }
+        return text.toString();
     }
 
     private static String escape(String text) {

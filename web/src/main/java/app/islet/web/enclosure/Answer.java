@@ -1,10 +1,15 @@
 package app.islet.web.enclosure;
 
 import app.islet.core.Assessment;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Situation;
+import app.islet.core.survey.Grid;
+import app.islet.core.survey.Loads;
+import app.islet.core.survey.Reach;
 import app.islet.web.drawing.PlanDrawing;
 import app.islet.web.drawing.SectionDrawing;
 import app.islet.web.support.Units;
@@ -15,22 +20,28 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
  * What the core says of a design, worded and rounded for one keeper: the drawing, the figures, the
  * findings.
  *
+ * @param reach what the animals shown get to, in words
+ * @param ahead of which day in the future this tells; empty for today
  * @param headline the figure shown largest
  */
 public record Answer(
         String svg,
         String plan,
         String reach,
+        String ahead,
         Figure headline,
         List<Figure> figures,
         List<FindingView> findings,
         List<Buy> shopping) {
+    private static final DateTimeFormatter MONTH =
+            DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
     private static final DateTimeFormatter DAY =
             DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
@@ -41,6 +52,7 @@ public record Answer(
 
     /**
      * @param css class that goes with the severity's word
+     * @param things what in the drawing it is about, apart by blanks
      * @param link words and page of the enclosure where what it concerns can be changed; empty for
      *     what concerns people
      * @param accepted until when and why the keeper lives with it; empty while nobody said so
@@ -54,6 +66,7 @@ public record Answer(
             String what,
             String why,
             List<RemedyView> remedies,
+            String things,
             Link link,
             String school,
             String otherwise,
@@ -90,6 +103,12 @@ public record Answer(
     public record Buy(String thing, String size, String state, boolean present) {}
 
     public static Answer of(Assessment a, UnitSystem system) {
+        return of(a, system, BoardView.TODAY);
+    }
+
+    static Answer of(Assessment a, UnitSystem system, BoardView view) {
+        Grid grid = a.survey().grid().orElseGet(() -> Grid.of(a.enclosure()));
+        Optional<Resident> whose = whose(a, grid, view);
         Units u = new Units(system);
         List<Figure> figures = new ArrayList<>();
         figures.add(
@@ -115,16 +134,17 @@ public record Answer(
         a.survey()
                 .grid()
                 .ifPresent(
-                        grid -> {
+                        cells -> {
                             figures.add(
                                     figure(
                                             u,
                                             "Taken by the parts",
-                                            Quantity.litres(grid.displacedL()),
+                                            Quantity.litres(cells.displacedL()),
                                             "of the water"));
                             figures.add(
-                                    figure(u, "Shoreline", Quantity.cm(grid.shorelineCm()), ""));
+                                    figure(u, "Shoreline", Quantity.cm(cells.shorelineCm()), ""));
                         });
+        figures.addAll(loads(u, a));
         if (a.heads() > 0) {
             figures.add(
                     figure(
@@ -201,9 +221,15 @@ public record Answer(
                                         ? " to each inch of depth"
                                         : " to each centimetre of depth"));
         return new Answer(
-                SectionDrawing.working(a, system),
-                PlanDrawing.working(a, system, narrowest(a).flatMap(a.situation()::reach)),
-                narrowest(a).flatMap(r -> reachWords(a, r, u)).orElse(""),
+                SectionDrawing.working(a, system, view.cutIn(a.enclosure())),
+                PlanDrawing.working(
+                        a,
+                        grid,
+                        system,
+                        whose.map(r -> Situation.reach(r, grid)),
+                        view.cutIn(a.enclosure())),
+                whose.map(r -> reachWords(r, Situation.reach(r, grid), u)).orElse(""),
+                view.aheadMonths() == 0 ? "" : ahead(a, view, u),
                 headline,
                 figures,
                 a.review().findings().stream().map(f -> view(u, f)).toList(),
@@ -218,38 +244,91 @@ public record Answer(
                         .toList());
     }
 
-    /** The resident that has it hardest to get out: the plan shows what it can reach. */
-    private static Optional<Resident> narrowest(Assessment a) {
+    /** The one asked for, or the one that has it hardest to get out. */
+    private static Optional<Resident> whose(Assessment a, Grid grid, BoardView view) {
+        if (view.whose() >= 0 && view.whose() < a.residents().size()) {
+            return Optional.of(a.residents().get(view.whose()));
+        }
         return a.residents().stream()
-                .filter(r -> a.situation().reach(r).isPresent())
-                .min(Comparator.comparing(r -> a.situation().reach(r).orElseThrow().waysOut()));
+                .min(Comparator.comparing(r -> Situation.reach(r, grid).waysOut()));
     }
 
-    private static Optional<String> reachWords(Assessment a, Resident r, Units u) {
-        return a.situation()
-                .reach(r)
-                .map(
-                        reach ->
-                                "For %s: %s out of the water%s%s; it gets up to %s above the floor."
-                                        .formatted(
-                                                r.words(),
-                                                reach.waysOut() == 1
-                                                        ? "1 way"
-                                                        : reach.waysOut() + " ways",
-                                                reach.trappedPercent() > 0
-                                                        ? ", trapped in "
-                                                                + u.text(
-                                                                        Quantity.percent(
-                                                                                reach
-                                                                                        .trappedPercent()))
-                                                                + " of it"
-                                                        : "",
-                                                Double.isInfinite(reach.farthestCm())
-                                                        ? ", no rest and no way out"
-                                                        : ", "
-                                                                + u.cm(reach.farthestCm())
-                                                                + " at most to a rest or a way out",
-                                                u.cm(reach.highestCm())));
+    private static String ahead(Assessment a, BoardView view, Units u) {
+        return "In %s, %s: %s."
+                .formatted(
+                        view.aheadMonths() == 1 ? "1 month" : view.aheadMonths() + " months",
+                        a.situation().date().format(MONTH),
+                        a.residents().stream()
+                                .map(r -> r.words() + " of " + u.cm(r.bodyCm()))
+                                .collect(Collectors.joining(", ")));
+    }
+
+    private static String reachWords(Resident r, Reach reach, Units u) {
+        List<String> words = new ArrayList<>();
+        words.add(
+                "For %s: %s out of the water"
+                        .formatted(
+                                r.words(),
+                                reach.waysOut() == 1 ? "1 way" : reach.waysOut() + " ways"));
+        if (reach.trappedPercent() > 0) {
+            words.add(
+                    "trapped in %s of it"
+                            .formatted(u.text(Quantity.percent(reach.trappedPercent()))));
+        }
+        words.add(
+                Double.isInfinite(reach.farthestCm())
+                        ? "no rest and no way out"
+                        : u.cm(reach.farthestCm()) + " at most to a rest or a way out");
+        if (reach.farthestAirCm() > 0) {
+            words.add(u.cm(reach.farthestAirCm()) + " at most to air from under a roof");
+        }
+        if (!reach.passages().isEmpty()) {
+            words.add(
+                    reach.passages().size() == 1
+                            ? "a gap that would hold it"
+                            : reach.passages().size() + " gaps that would hold it");
+        }
+        return String.join(", ", words)
+                + "; it gets up to %s above the floor, %s."
+                        .formatted(
+                                u.cm(reach.highestCm()),
+                                reach.leastRimCm() >= 0
+                                        ? u.cm(reach.leastRimCm()) + " below the rim there"
+                                        : u.cm(-reach.leastRimCm()) + " over the rim there");
+    }
+
+    private static List<Figure> loads(Units u, Assessment a) {
+        Loads loads = Loads.of(a.enclosure(), a.survey());
+        List<Figure> figures = new ArrayList<>();
+        figures.add(
+                figure(
+                        u,
+                        "Weight, filled",
+                        Quantity.kilograms(loads.totalKg()),
+                        "estimate; under the heaviest corner "
+                                + u.text(Quantity.kilograms(loads.heaviestFootKg()))));
+        loads.pane()
+                .ifPresent(
+                        pane ->
+                                figures.add(
+                                        figure(
+                                                u,
+                                                "Front pane, times its strength",
+                                                new Quantity(Dimension.RATIO, pane.safetyFactor()),
+                                                "estimate, filled to the rim; 3.8 is usual")));
+        a.residents().stream()
+                .filter(r -> r.stage().needs().basking().isPresent())
+                .findFirst()
+                .flatMap(a.situation()::basking)
+                .ifPresent(
+                        place ->
+                                figures.add(
+                                        figure(
+                                                u,
+                                                "Bask at once",
+                                                Quantity.count(place.bodies()),
+                                                "whole bodies, dry")));
+        return figures;
     }
 
     private static Figure figure(Units u, String label, Quantity quantity, String note) {
@@ -268,6 +347,7 @@ public record Answer(
                 f.remedies().stream()
                         .map(r -> new RemedyView(u.text(r.text()), RemedyText.write(r.changes())))
                         .toList(),
+                String.join(" ", f.things()),
                 link(f),
                 f.school().map(s -> s.name()).orElse(""),
                 String.join(", ", f.otherwise()),

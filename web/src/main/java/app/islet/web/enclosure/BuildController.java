@@ -2,9 +2,12 @@ package app.islet.web.enclosure;
 
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.PartKind;
+import app.islet.core.enclosure.Tray;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.quantity.Dimension;
+import app.islet.core.review.Outlook;
 import app.islet.core.review.Proposal;
+import app.islet.core.review.Situation;
 import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
 import app.islet.web.support.FieldView;
@@ -63,10 +66,58 @@ class BuildController {
             model.addAttribute("errors", form.errors());
             return "enclosure/answer :: errors";
         }
+        BoardView view = BoardView.read(form);
         model.addAttribute("state", state);
         model.addAttribute(
-                "answer", Answer.of(state.with(design.get()).assessment(), place.system()));
+                "answer",
+                Answer.of(
+                        state.with(design.get(), view.aheadMonths()).assessment(),
+                        place.system(),
+                        view));
         return "enclosure/answer :: answer";
+    }
+
+    /**
+     * The form and its answer once more, after a button of the parts, or a step back: nothing is
+     * saved. What is wrong stands beside its field.
+     */
+    @PostMapping("/build/form")
+    String form(
+            Place place,
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            Model model) {
+        EnclosureState state = enclosures.get(place, id);
+        FormReader form = new FormReader(typed, place.system());
+        Optional<Enclosure> read = DesignForm.read(form, state.design());
+        if (read.isEmpty()) {
+            return page(model, state, form, Answer.of(state.assessment(), place.system()));
+        }
+        Enclosure acted = changed(acted(read.get(), form), typed.getOrDefault("applyChanges", ""));
+        BoardView view = BoardView.read(form);
+        return page(
+                model,
+                state,
+                new FormReader(DesignForm.typed(acted, place.system()), place.system()),
+                Answer.of(
+                        state.with(acted, view.aheadMonths()).assessment(), place.system(), view));
+    }
+
+    /** What fails first as the residents grow in the design as typed, for the time slider. */
+    @PostMapping("/build/outlook")
+    String outlook(
+            Place place,
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            Model model) {
+        EnclosureState state = enclosures.get(place, id);
+        FormReader form = new FormReader(typed, place.system());
+        Situation now =
+                DesignForm.read(form, state.design())
+                        .map(design -> state.with(design).assessment().situation())
+                        .orElse(state.assessment().situation());
+        model.addAttribute("outlook", OutlookView.of(now, place.units()));
+        return "enclosure/outlook :: outlook";
     }
 
     /**
@@ -128,7 +179,7 @@ class BuildController {
                         ? Optional.empty()
                         : Proposal.of(
                                 state.name(),
-                                state.assessment().residents(),
+                                state.residents(),
                                 state.design().site(),
                                 place.today(),
                                 length,
@@ -165,17 +216,32 @@ class BuildController {
                 + place.path("/enclosures/" + id + (back.equals("review") ? "/review" : "/build"));
     }
 
-    /** Does what a button of the parts asks for: one more, one less, one again. */
+    /** Does what a button of the rows asks for: one more, one less, one again. */
     private static Enclosure acted(Enclosure design, FormReader form) {
+        Enclosure acted = design;
         if (!form.typed("addPart").isEmpty()) {
-            return PartForm.added(design, form.choice("addPart", PartKind.class, PartKind.STONE));
+            acted = Tray.added(acted, form.choice("addPart", PartKind.class, PartKind.STONE));
         }
         if (!form.typed("removePart").isEmpty()) {
-            return PartForm.removed(design, form.typed("removePart"));
+            acted = Tray.removed(acted, form.typed("removePart"));
         }
-        return form.typed("copyPart").isEmpty()
-                ? design
-                : PartForm.copied(design, form.typed("copyPart"));
+        if (!form.typed("copyPart").isEmpty()) {
+            acted = Tray.copied(acted, form.typed("copyPart"));
+        }
+        if (!form.typed("addLayer").isEmpty()) {
+            acted = GroundForm.withLayer(acted);
+        }
+        if (!form.typed("removeLayer").isEmpty()) {
+            acted = GroundForm.withoutLayer(acted, form.whole("removeLayer", 0, 10, 0));
+        }
+        if (!form.typed("addPoint").isEmpty()) {
+            String at = form.typed("addPoint");
+            acted = GroundForm.withPoint(acted, at.equals("anywhere") ? "" : at, form);
+        }
+        if (!form.typed("removePoint").isEmpty()) {
+            acted = GroundForm.withoutPoint(acted, form.whole("removePoint", 0, 50, 0));
+        }
+        return acted;
     }
 
     private static Enclosure changed(Enclosure design, String changes) {
@@ -207,7 +273,14 @@ class BuildController {
         model.addAttribute("state", state);
         model.addAttribute("sections", DesignForm.sections(form));
         model.addAttribute("parts", PartForm.view(form));
+        model.addAttribute("layers", GroundForm.layers(form));
+        model.addAttribute("points", GroundForm.points(form));
         model.addAttribute("partKinds", PartKind.values());
+        model.addAttribute("months", Outlook.monthsToAdult(state.assessment().situation()));
+        model.addAttribute(
+                "cutMost",
+                Dimension.LENGTH.toUnit(state.design().vessel().widthCm(), form.units()));
+        model.addAttribute("lengthUnit", unit);
         model.addAttribute("unitsPerCm", Dimension.LENGTH.toUnit(1, form.units()));
         model.addAttribute("formErrors", form.errors());
         model.addAttribute("answer", answer);

@@ -1,6 +1,5 @@
 package app.islet.web.enclosure;
 
-import app.islet.core.care.GroundMaterial;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Chemistry;
 import app.islet.core.enclosure.Conditions;
@@ -12,6 +11,7 @@ import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Vessel;
+import app.islet.core.enclosure.Walls;
 import app.islet.core.enclosure.Water;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
@@ -64,9 +64,10 @@ final class DesignForm {
     static Map<String, String> typed(Enclosure e, UnitSystem units) {
         Map<String, String> typed = new LinkedHashMap<>();
         typed.put("name", e.name());
-        typed.put("material", e.ground().material().name());
+        typed.putAll(GroundForm.typed(e.ground()));
         typed.put("shape", e.vessel().shape().name());
         typed.put("lid", e.lid().name());
+        typed.put("braced", e.vessel().walls().braced() ? "on" : "");
         e.platform().ifPresent(p -> typed.put("platform", "on"));
         first(e, Equipment.Heater.class)
                 .ifPresent(h -> typed.put("guarded", h.guarded() ? "on" : ""));
@@ -109,7 +110,9 @@ final class DesignForm {
         if (e.water().salinityPpt() > 0) {
             numbers.put("salt", new Quantity(Dimension.SALINITY, e.water().salinityPpt()));
         }
-        numbers.put("groundDepth", Quantity.cm(e.ground().depthCm()));
+        numbers.putAll(GroundForm.numbers(e.ground()));
+        e.vessel().walls().paneMm().ifPresent(mm -> numbers.put("pane", Quantity.mm(mm)));
+        e.vessel().walls().lipCm().ifPresent(cm -> numbers.put("lip", Quantity.cm(cm)));
         e.land()
                 .ifPresent(
                         l -> {
@@ -168,10 +171,12 @@ final class DesignForm {
         double depth = form.number("depth", Dimension.LENGTH, 0, MAX);
         OptionalDouble rest = form.optional("rest", Dimension.LENGTH, 0, MAX);
         double salt = form.optional("salt", Dimension.SALINITY, 0, 45).orElse(0);
-        Ground ground =
-                new Ground(
-                        form.choice("material", GroundMaterial.class, GroundMaterial.BARE),
-                        form.number("groundDepth", Dimension.LENGTH, 0, MAX));
+        Walls walls =
+                new Walls(
+                        form.optional("pane", Dimension.THICKNESS, 1, 100),
+                        form.flag("braced"),
+                        form.optional("lip", Dimension.LENGTH, 0, MAX));
+        Ground ground = GroundForm.read(form, height);
         Optional<Land> land = land(form);
         Optional<Platform> platform =
                 form.flag("platform")
@@ -193,7 +198,7 @@ final class DesignForm {
                 : Optional.of(
                         new Enclosure(
                                 name,
-                                new Vessel(shape, length, width, height, floorShare),
+                                new Vessel(shape, length, width, height, floorShare, walls),
                                 new Water(depth, rest, salt, chemistry),
                                 ground,
                                 land,
@@ -333,9 +338,23 @@ final class DesignForm {
                                         "%",
                                         "empty: upright walls"),
                                 FieldView.select(
-                                        form, "lid", "Top", options(Lid.values(), Lid::words)))),
+                                        form, "lid", "Top", options(Lid.values(), Lid::words)),
+                                number(
+                                        form,
+                                        "pane",
+                                        "Front pane",
+                                        Dimension.THICKNESS.unit(form.units()),
+                                        "empty: not known"),
+                                FieldView.of(
+                                        form,
+                                        "braced",
+                                        "Frame or brace on top",
+                                        "checkbox",
+                                        "",
+                                        ""),
+                                number(form, "lip", "Lip under front doors", len, "empty: none"))),
                 Section.open(
-                        "Water and ground",
+                        "Water",
                         List.of(
                                 number(form, "depth", "Water depth", len, "over the ground"),
                                 number(form, "rest", "Rest below the surface", len, "empty: none"),
@@ -344,13 +363,8 @@ final class DesignForm {
                                         "salt",
                                         "Salt in the water",
                                         Dimension.SALINITY.unit(form.units()),
-                                        "empty: fresh"),
-                                FieldView.select(
-                                        form,
-                                        "material",
-                                        "Ground",
-                                        options(GroundMaterial.values(), GroundMaterial::words)),
-                                number(form, "groundDepth", "Ground depth", len, ""))),
+                                        "empty: fresh"))),
+                Section.open("Ground", GroundForm.fields(form)),
                 Section.open(
                         "Land",
                         List.of(

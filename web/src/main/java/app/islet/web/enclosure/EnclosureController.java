@@ -262,8 +262,7 @@ class EnclosureController {
     ResponseEntity<String> document(Place place, @PathVariable long id) {
         EnclosureState state = enclosures.get(place, id);
         String json =
-                DocumentWriter.write(
-                        new EnclosureDocument(state.design(), state.assessment().residents()));
+                DocumentWriter.write(new EnclosureDocument(state.design(), state.residents()));
         String file = state.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + ".json";
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)

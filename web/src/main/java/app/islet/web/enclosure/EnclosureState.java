@@ -4,16 +4,22 @@ import app.islet.core.Assessment;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.resident.Resident;
 import app.islet.core.review.Acceptance;
+import app.islet.core.review.Outlook;
+
+import org.springframework.util.function.SingletonSupplier;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.function.Supplier;
 
 /**
  * An enclosure on a day, with everything the core says of it.
  *
+ * @param residents who lives here, as old as they are on the day
  * @param acceptances findings the keeper lives with for a while, the newest first
  * @param revision number of the design's revision, so that a save can tell whether somebody else
  *     saved in between
+ * @param assessing asks the core, once and only where somebody wants to know
  */
 public record EnclosureState(
         EnclosureRecord record,
@@ -21,11 +27,54 @@ public record EnclosureState(
         Enclosure design,
         int revision,
         List<Occupant> occupants,
+        List<Resident> residents,
         List<Acceptance> acceptances,
-        Assessment assessment) {
+        LocalDate day,
+        Supplier<Assessment> assessing) {
     /** A resident of the store beside the core's. */
     public record Occupant(
             ResidentRecord record, Resident resident, List<Measurement> measurements) {}
+
+    static EnclosureState of(
+            EnclosureRecord record,
+            Room room,
+            Enclosure design,
+            int revision,
+            List<Occupant> occupants,
+            List<Acceptance> acceptances,
+            LocalDate day) {
+        return of(
+                record,
+                room,
+                design,
+                revision,
+                occupants,
+                occupants.stream().map(Occupant::resident).toList(),
+                acceptances,
+                day);
+    }
+
+    private static EnclosureState of(
+            EnclosureRecord record,
+            Room room,
+            Enclosure design,
+            int revision,
+            List<Occupant> occupants,
+            List<Resident> residents,
+            List<Acceptance> acceptances,
+            LocalDate day) {
+        return new EnclosureState(
+                record,
+                room,
+                design,
+                revision,
+                occupants,
+                residents,
+                acceptances,
+                day,
+                SingletonSupplier.of(
+                        () -> Assessment.of(design, residents, day).accepting(acceptances)));
+    }
 
     public long id() {
         return record.id();
@@ -35,20 +84,27 @@ public record EnclosureState(
         return record.name();
     }
 
+    public Assessment assessment() {
+        return assessing.get();
+    }
+
     /** The same enclosure on the same day with another design. */
     public EnclosureState with(Enclosure other) {
-        return new EnclosureState(
+        return with(other, 0);
+    }
+
+    /** The same with another design, in so many months, its residents grown as expected. */
+    public EnclosureState with(Enclosure other, int monthsAhead) {
+        int days = Outlook.days(monthsAhead);
+        return of(
                 record,
                 room,
                 other,
                 revision,
                 occupants,
+                days == 0 ? residents : residents.stream().map(r -> r.after(days)).toList(),
                 acceptances,
-                Assessment.of(other, assessment.residents(), day()).accepting(acceptances));
-    }
-
-    public LocalDate day() {
-        return assessment.situation().date();
+                day.plusDays(days));
     }
 
     /** Who lives here in a line, as {@code 2 axolotls (adult)}. */

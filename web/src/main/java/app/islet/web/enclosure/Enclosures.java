@@ -1,6 +1,5 @@
 package app.islet.web.enclosure;
 
-import app.islet.core.Assessment;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Fodder;
@@ -164,21 +163,14 @@ public class Enclosures {
                                                                     sizes.getOrDefault(
                                                                             r.id(), List.of())))
                                             .toList();
-                            return new EnclosureState(
+                            return EnclosureState.of(
                                     record,
                                     room,
                                     design,
                                     revision.number(),
                                     occupants,
                                     accepted.getOrDefault(record.id(), List.of()),
-                                    Assessment.of(
-                                                    design,
-                                                    occupants.stream()
-                                                            .map(EnclosureState.Occupant::resident)
-                                                            .toList(),
-                                                    day)
-                                            .accepting(
-                                                    accepted.getOrDefault(record.id(), List.of())));
+                                    day);
                         })
                 .toList();
     }

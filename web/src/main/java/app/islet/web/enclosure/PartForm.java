@@ -26,14 +26,6 @@ final class PartForm {
 
     private PartForm() {}
 
-    /**
-     * One part as fields.
-     *
-     * @param key what the names of its fields begin with
-     * @param open whether something in it is wrong
-     */
-    record Row(String key, String id, String title, List<FieldView> fields, boolean open) {}
-
     static Map<String, String> typed(Enclosure e) {
         Map<String, String> typed = new LinkedHashMap<>();
         List<Part> parts = e.furnishings().parts();
@@ -62,6 +54,7 @@ final class PartForm {
             numbers.put(key + "width", Quantity.cm(part.widthCm()));
             numbers.put(key + "bottom", Quantity.cm(part.bottomCm()));
             numbers.put(key + "top", Quantity.cm(part.topCm()));
+            numbers.put(key + "turn", Quantity.degrees(part.turnDeg()));
         }
         return numbers;
     }
@@ -89,6 +82,7 @@ final class PartForm {
         double width = size(form, key + "width");
         double bottom = form.number(key + "bottom", Dimension.LENGTH, 0, Vessel.MAX_CM);
         double top = form.number(key + "top", Dimension.LENGTH, 0, Vessel.MAX_CM);
+        double turn = form.optional(key + "turn", Dimension.ANGLE, -360, 360).orElse(0);
         PartKind kind = form.choice(key + "kind", PartKind.class, PartKind.STONE);
         if (!form.hasErrors() && top <= bottom) {
             form.refuse(
@@ -108,6 +102,7 @@ final class PartForm {
                                 width,
                                 bottom,
                                 top,
+                                turn,
                                 form.flag(key + "round"),
                                 form.flag(key + "risesLeft"),
                                 form.flag(key + "locked")));
@@ -121,15 +116,15 @@ final class PartForm {
         return form.number(id, Dimension.LENGTH, 0.1, Vessel.MAX_CM);
     }
 
-    static List<Row> view(FormReader form) {
-        List<Row> rows = new ArrayList<>();
+    static List<FormRow> view(FormReader form) {
+        List<FormRow> rows = new ArrayList<>();
         for (int n = 0; n < rows(form); n++) {
             rows.add(row(form, key(n)));
         }
         return rows;
     }
 
-    private static Row row(FormReader form, String key) {
+    private static FormRow row(FormReader form, String key) {
         PartKind kind = form.choice(key + "kind", PartKind.class, PartKind.STONE);
         String id = form.typed(key + "id");
         List<FieldView> fields = new ArrayList<>();
@@ -145,13 +140,20 @@ final class PartForm {
         fields.add(length(form, key + "width", "Width"));
         fields.add(length(form, key + "bottom", "Bottom over the floor"));
         fields.add(length(form, key + "top", "Top over the floor"));
+        fields.add(
+                FieldView.of(
+                        form,
+                        key + "turn",
+                        "Turned, clockwise",
+                        "number",
+                        Dimension.ANGLE.unit(form.units()),
+                        ""));
         fields.add(check(form, key + "round", "Round"));
-        if (kind == PartKind.RAMP) {
+        if (kind.form().slopes()) {
             fields.add(check(form, key + "risesLeft", "Rises to the left"));
         }
         fields.add(check(form, key + "locked", "Locked in its place"));
-        boolean open = fields.stream().anyMatch(f -> f.error() != null);
-        return new Row(key, id, title(id, kind), fields, open);
+        return FormRow.of(key, id, title(id, kind), fields);
     }
 
     private static String title(String id, PartKind kind) {
@@ -167,75 +169,5 @@ final class PartForm {
 
     private static FieldView check(FormReader form, String id, String label) {
         return FieldView.of(form, id, label, "checkbox", "", "");
-    }
-
-    /** A design with one more part of that kind, in the middle of the free floor. */
-    static Enclosure added(Enclosure e, PartKind kind) {
-        List<Part> parts = new ArrayList<>(e.furnishings().parts());
-        parts.add(fresh(e, kind));
-        return e.with(e.furnishings().withParts(parts));
-    }
-
-    static Enclosure removed(Enclosure e, String id) {
-        return e.with(
-                e.furnishings()
-                        .withParts(
-                                e.furnishings().parts().stream()
-                                        .filter(p -> !p.id().equals(id))
-                                        .toList()));
-    }
-
-    /** The same thing once more, a little to the right. */
-    static Enclosure copied(Enclosure e, String id) {
-        List<Part> parts = new ArrayList<>(e.furnishings().parts());
-        e.furnishings().parts().stream()
-                .filter(p -> p.id().equals(id))
-                .findFirst()
-                .ifPresent(
-                        p -> parts.add(p.at(p.xCm() + 3, p.yCm() + 3).named(freeId(e, p.kind()))));
-        return e.with(e.furnishings().withParts(parts));
-    }
-
-    private static String freeId(Enclosure e, PartKind kind) {
-        String stem = kind.name().toLowerCase(Locale.ROOT).replace('_', '-') + "-";
-        for (int n = 1; ; n++) {
-            String id = stem + n;
-            if (e.furnishings().parts().stream().noneMatch(p -> p.id().equals(id))) {
-                return id;
-            }
-        }
-    }
-
-    private static Part fresh(Enclosure e, PartKind kind) {
-        double length = Math.max(2, Math.round(e.vessel().lengthCm() * 0.2));
-        double width = Math.max(2, Math.round(e.vessel().widthCm() * 0.4));
-        double ground = e.ground().depthCm();
-        double line = e.waterLineCm();
-        double bottom =
-                switch (kind) {
-                    case SHELF -> Math.max(ground, line - 4);
-                    case FLOAT -> 0;
-                    default -> ground;
-                };
-        double top =
-                switch (kind) {
-                    case SHELF -> Math.max(ground + 1, line - 2);
-                    case FLOAT -> 2;
-                    case RAMP -> line + 2;
-                    case PLANTS -> Math.max(ground + 1, line);
-                    default -> ground + Math.max(2, Math.round(e.vessel().heightCm() * 0.2));
-                };
-        return new Part(
-                freeId(e, kind),
-                kind,
-                Math.round(e.vessel().lengthCm() * 0.4),
-                Math.round(e.vessel().widthCm() * 0.3),
-                length,
-                width,
-                bottom,
-                top,
-                kind == PartKind.STONE || kind == PartKind.PLANTS,
-                false,
-                false);
     }
 }

@@ -241,7 +241,7 @@ class ResidentsController {
     record Common(String what, String text, boolean left) {}
 
     private static void addCompatibility(EnclosureState state, Units u, Model model) {
-        List<Resident> residents = state.assessment().residents();
+        List<Resident> residents = state.residents();
         Compatibility compatibility = Compatibility.of(residents);
         model.addAttribute("names", residents.stream().map(Resident::name).toList());
         model.addAttribute(

@@ -46,6 +46,11 @@ public final class FormReader {
         exact.putAll(numbers);
     }
 
+    /** The same words read anew: what is wrong with them is not held against this form. */
+    public FormReader again() {
+        return new FormReader(typed, units);
+    }
+
     public UnitSystem units() {
         return units;
     }

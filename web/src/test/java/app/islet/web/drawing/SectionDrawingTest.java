@@ -88,7 +88,7 @@ class SectionDrawingTest {
         for (UnitSystem units : UnitSystem.values()) {
             for (String svg :
                     new String[] {
-                        SectionDrawing.working(sample(text), units),
+                        SectionDrawing.working(sample(text), units, 10),
                         SectionDrawing.glyph(sample(text), 2),
                         SectionDrawing.fitted(sample(text), 150, 70)
                     }) {
@@ -102,7 +102,8 @@ class SectionDrawingTest {
 
     @Test
     void water_and_glass_stand_in_true_proportion() {
-        String svg = SectionDrawing.working(sample(box(100, 40, 50, 20, "")), UnitSystem.METRIC);
+        String svg =
+                SectionDrawing.working(sample(box(100, 40, 50, 20, "")), UnitSystem.METRIC, 20);
         double glassHeight = attribute(svg, "s-air", "height");
         assertThat(attribute(svg, "s-air", "width") / glassHeight)
                 .isEqualTo(2, Offset.offset(0.001));
@@ -115,14 +116,16 @@ class SectionDrawingTest {
         String land = ",\"land\":{\"sharePercent\":25,\"heightCm\":25,\"rampCm\":0}";
         assertThat(
                         SectionDrawing.working(
-                                sample(box(101.6, 40, 50.8, 20.32, land)), UnitSystem.METRIC))
+                                sample(box(101.6, 40, 50.8, 20.32, land)), UnitSystem.METRIC, 20))
                 .contains(
                         ">water 76.2 cm<",
                         ">land 25.4 cm<",
                         ">height 50.8 cm<",
                         ">20.3<",
                         ">30.5<");
-        assertThat(SectionDrawing.working(sample(box(101.6, 40, 50.8, 20.32, land)), UnitSystem.US))
+        assertThat(
+                        SectionDrawing.working(
+                                sample(box(101.6, 40, 50.8, 20.32, land)), UnitSystem.US, 20))
                 .contains(">water 30 in<", ">land 10 in<", ">height 20 in<", ">8<", ">12<");
     }
 
@@ -136,7 +139,8 @@ class SectionDrawingTest {
     @Test
     void animals_are_drawn_at_their_size() {
         String two = ",\"residents\":[{\"species\":\"axolotl\",\"count\":2,\"lengthCm\":20}]";
-        String svg = SectionDrawing.working(sample(box(100, 40, 50, 30, two)), UnitSystem.METRIC);
+        String svg =
+                SectionDrawing.working(sample(box(100, 40, 50, 30, two)), UnitSystem.METRIC, 20);
         Matcher scale = Pattern.compile("scale\\((-?[0-9.]+) ").matcher(svg);
         assertThat(scale.find()).isTrue();
         assertThat(Math.abs(Double.parseDouble(scale.group(1))) / attribute(svg, "s-air", "width"))

@@ -37,8 +37,8 @@ public final class PaneWeak implements Rule {
                         Basis.published(
                                 "plates under water after Roark's Formulas for Stress and Strain and Timoshenko; typed from memory"))
                 .what(
-                        "A front pane of {} mm filled to the rim is only {} times as strong as it must be; {} is usual.",
-                        new Quantity(Dimension.RATIO, pane.thicknessMm()),
+                        "A front pane of {} filled to the rim is only {} times as strong as it must be; {} is usual.",
+                        Quantity.mm(pane.thicknessMm()),
                         new Quantity(Dimension.RATIO, pane.safetyFactor()),
                         new Quantity(Dimension.RATIO, USUAL))
                 .why(

@@ -1,0 +1,86 @@
+/**
+ * Undo and redo without limit, across saves and reloads, and what was typed before a connection, a tab or a server was
+ * lost. Kept in this browser, beside the number of the revision it was typed over.
+ */
+
+import { design } from "./form.js";
+
+/**
+ * @param {Document} root
+ * @returns {() => void}
+ */
+export function enhance(root) {
+  const form = root.querySelector("form[data-preview]");
+  if (!form || form.querySelector("fieldset:disabled")) return () => {};
+  const store = root.defaultView.localStorage;
+  const key = `islet-design:${form.dataset.preview}`;
+  const undo = root.querySelector("[data-undo]");
+  const redo = root.querySelector("[data-redo]");
+  let past = [];
+  let at = 0;
+
+  const revision = () => form.elements.revision.value;
+
+  /** The same states go on after a save of this form; a design somebody else saved starts anew. */
+  function begin() {
+    const now = design(form);
+    const kept = JSON.parse(store.getItem(key) ?? "null");
+    past = [now];
+    at = 0;
+    if (kept?.past[kept.at] === now) {
+      past = kept.past;
+      at = kept.at;
+    } else if (kept?.revision === revision()) {
+      past = kept.past;
+      at = kept.at;
+      go(at, "What you had not saved is back; Undo takes it away again.");
+    }
+    keep();
+  }
+
+  function keep() {
+    store.setItem(key, JSON.stringify({ revision: revision(), past, at }));
+    undo.disabled = at === 0;
+    redo.disabled = at === past.length - 1;
+  }
+
+  function settled() {
+    const now = design(form);
+    if (now === past[at]) return;
+    past = [...past.slice(0, at + 1), now];
+    at = past.length - 1;
+    keep();
+  }
+
+  function go(to, words) {
+    if (to < 0 || to >= past.length) return;
+    at = to;
+    keep();
+    if (words) form.addEventListener("design:drawn", () => { form.querySelector("[data-preview-state]").textContent = words; }, { once: true });
+    form.dispatchEvent(new CustomEvent("design:restore", { detail: past[at] }));
+  }
+
+  const back = () => go(at - 1);
+  const forth = () => go(at + 1);
+
+  /** While a field holds words that are not whole yet, the keys are the field's own. */
+  function keys(event) {
+    if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
+    const wanted = event.key.toLowerCase();
+    if (wanted !== "z" && wanted !== "y" || design(form) !== past[at]) return;
+    event.preventDefault();
+    wanted === "y" || event.shiftKey ? forth() : back();
+  }
+
+  begin();
+  form.addEventListener("design:settled", settled);
+  undo.addEventListener("click", back);
+  redo.addEventListener("click", forth);
+  root.addEventListener("keydown", keys);
+  return () => {
+    form.removeEventListener("design:settled", settled);
+    undo.removeEventListener("click", back);
+    redo.removeEventListener("click", forth);
+    root.removeEventListener("keydown", keys);
+  };
+}
