@@ -32,6 +32,7 @@ class ArchitectureTest {
                     "water",
                     "review",
                     "plan",
+                    "build",
                     "calculator",
                     "document");
 

@@ -26,6 +26,7 @@ public enum PartKind {
     BASKING_BOX("basking box over the rim", Form.TRAY, 0.1, 1.0, Surface.ROUGH),
     BOX("smooth box", Form.BLOCK, 1, 1.0, Surface.SMOOTH),
     DISH("dish", Form.BLOCK, 0.4, 2.0, Surface.SMOOTH),
+    BACK_WALL("back wall", Form.BLOCK, 1, 0.25, Surface.ROUGH),
     PARTITION("partition", Form.WALL, 1, 1.2, Surface.SMOOTH),
     PLANTS("plants", Form.PLANTS, 0, 0.1, Surface.ROUGH),
     FLOATING_PLANTS("floating plants", Form.FLOATING_PLANTS, 0, 0.1, Surface.ROUGH),

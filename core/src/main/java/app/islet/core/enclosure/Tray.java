@@ -84,6 +84,7 @@ public final class Tray {
             case FLOAT, FLOATING_PLANTS -> block(e, kind, part, deep, 0, 2);
             case RAMP, NET -> block(e, kind, part, deep, ground, Math.max(ground + 1, line + 2));
             case PLANTS -> block(e, kind, part, deep, ground, under);
+            case BACK_WALL -> at(e, kind, 0, 0, length, 3, ground, Math.max(ground + 1, rim));
             case PARTITION -> at(e, kind, whole(length / 2), 0, 0.6, width, 0, rim);
             case BASKING_BOX ->
                     at(
