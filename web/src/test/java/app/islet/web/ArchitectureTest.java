@@ -37,6 +37,7 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAnyPackage(
                         "..web.enclosure..",
+                        "..web.buildsheet..",
                         "..web.rounds..",
                         "..web.overview..",
                         "..web.collection..",
@@ -46,7 +47,8 @@ class ArchitectureTest {
 
     @Test
     void features_do_not_run_in_circles() {
-        slices().matching("app.islet.web.(enclosure|rounds|overview|calculator|care|api)..")
+        slices().matching(
+                        "app.islet.web.(enclosure|buildsheet|rounds|overview|calculator|care|api)..")
                 .should()
                 .beFreeOfCycles()
                 .check(WEB);

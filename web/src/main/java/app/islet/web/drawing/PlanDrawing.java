@@ -44,6 +44,8 @@ public final class PlanDrawing {
     private final double scale;
     private final double left;
     private final Svg svg = new Svg();
+    private int[] depthMiddles = {};
+    private double depthBand;
 
     private PlanDrawing(Assessment assessment, Grid grid) {
         this.enclosure = assessment.enclosure();
@@ -88,7 +90,7 @@ public final class PlanDrawing {
         if (survey.hasWater()) {
             strips("s-ground", at -> grid.isDryGround(at) ? 0 : -1, 1);
         }
-        depth(units);
+        depth();
         reach.ifPresent(this::overlay);
         Stream.concat(
                         Grid.platformParts(enclosure).stream(),
@@ -96,6 +98,7 @@ public final class PlanDrawing {
                 .sorted(Comparator.comparing(Part::topCm))
                 .forEach(part -> Parts.plan(svg, part, this::x, this::y));
         outline("s-outline");
+        depthLabels(units);
         reach.ifPresent(r -> passages(r, units));
         cutLine(cutCm);
         svg.text(
@@ -212,7 +215,7 @@ public final class PlanDrawing {
     }
 
     /** Bands of depth, the deepest the darkest, each with its depths written into it. */
-    private void depth(UnitSystem units) {
+    private void depth() {
         double deepest = 0;
         for (int at = 0; at < grid.cells(); at++) {
             deepest = Math.max(deepest, grid.depthCm(at));
@@ -222,20 +225,28 @@ public final class PlanDrawing {
         }
         double band = deepest / DEPTH_BANDS;
         svg.open("g", "class", "o-depth");
-        int[] middle = strips("d-", at -> bandOf(grid.depthCm(at), band), DEPTH_BANDS);
-        for (int n = 0; n < DEPTH_BANDS; n++) {
-            if (middle[n] >= 0) {
+        depthMiddles = strips("d-", at -> bandOf(grid.depthCm(at), band), DEPTH_BANDS);
+        depthBand = band;
+        svg.close("g");
+    }
+
+    /** Over everything, so that no part hides them. */
+    private void depthLabels(UnitSystem units) {
+        svg.open("g", "class", "o-depth");
+        for (int n = 0; n < depthMiddles.length; n++) {
+            int at = depthMiddles[n];
+            if (at >= 0) {
                 svg.text(
                         "%s to %s"
                                 .formatted(
-                                        Quantity.cm(band * n).number(units),
-                                        Quantity.cm(band * (n + 1)).text(units)),
+                                        Quantity.cm(depthBand * n).number(units),
+                                        Quantity.cm(depthBand * (n + 1)).text(units)),
                         "class",
                         "s-depth-label",
                         "x",
-                        x((middle[n] % grid.columns() + 0.5) * grid.stepX()),
+                        x((at % grid.columns() + 0.5) * grid.stepX()),
                         "y",
-                        y((middle[n] / grid.columns() + 0.5) * grid.stepY()) + 6,
+                        y(enclosure.vessel().widthCm() * (n + 0.5) / DEPTH_BANDS) + 6,
                         "text-anchor",
                         "middle");
             }

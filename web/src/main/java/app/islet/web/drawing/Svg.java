@@ -32,6 +32,12 @@ final class Svg {
         return close(element);
     }
 
+    /** Puts in what was written by another of these. */
+    Svg raw(String svg) {
+        out.append(svg);
+        return this;
+    }
+
     private Svg tag(String element, Object[] attributes, String end) {
         out.append('<').append(element);
         for (int i = 0; i < attributes.length; i += 2) {

@@ -2,15 +2,12 @@ package app.islet.web.enclosure;
 
 import app.islet.core.document.DocumentWriter;
 import app.islet.core.document.EnclosureDocument;
-import app.islet.core.enclosure.Enclosure;
-import app.islet.core.enclosure.Vessel;
-import app.islet.core.quantity.Dimension;
 import app.islet.core.review.Outlook;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
-import app.islet.web.support.FieldView;
+import app.islet.web.drawing.DrawingFile;
 import app.islet.web.support.FormReader;
 import app.islet.web.support.Units;
 
@@ -36,9 +33,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 
-/** Making an enclosure, its review, and its file. */
+/** An enclosure's review and its files. */
 @Controller
 @RequestMapping("/c/{collection}/enclosures")
 class EnclosureController {
@@ -50,67 +46,6 @@ class EnclosureController {
 
     EnclosureController(Enclosures enclosures) {
         this.enclosures = enclosures;
-    }
-
-    @GetMapping("/new")
-    String form(Place place, Model model) {
-        place.require(Role.KEEPER);
-        return form(
-                place,
-                model,
-                new FormReader(Map.of("clientId", UUID.randomUUID().toString()), place.system()));
-    }
-
-    private String form(Place place, Model model, FormReader form) {
-        String len = Dimension.LENGTH.unit(place.system());
-        List<FieldView.Option> rooms =
-                enclosures.rooms(place).stream()
-                        .map(r -> new FieldView.Option(String.valueOf(r.id()), r.name()))
-                        .toList();
-        model.addAttribute(
-                "fields",
-                List.of(
-                        FieldView.of(form, "name", "Name", "text", "", "as you call it"),
-                        FieldView.select(form, "room", "Room", rooms),
-                        FieldView.of(form, "length", "Inner length", "number", len, ""),
-                        FieldView.of(form, "width", "Inner width", "number", len, ""),
-                        FieldView.of(form, "height", "Inner height", "number", len, "")));
-        model.addAttribute("clientId", form.typed("clientId"));
-        model.addAttribute("hasRooms", !rooms.isEmpty());
-        return "enclosure/new";
-    }
-
-    @PostMapping
-    String create(
-            Place place,
-            @RequestParam Map<String, String> typed,
-            Model model,
-            HttpServletResponse response) {
-        place.require(Role.KEEPER);
-        FormReader form = new FormReader(typed, place.system());
-        String name = form.text("name", 80, "a name");
-        double length = form.number("length", Dimension.LENGTH, 1, Vessel.MAX_CM);
-        double width = form.number("width", Dimension.LENGTH, 1, Vessel.MAX_CM);
-        double height = form.number("height", Dimension.LENGTH, 1, Vessel.MAX_CM);
-        int room = form.whole("room", 1, 999_999, 0);
-        if (room == 0) {
-            form.refuse("room", "Please choose the room it stands in.");
-        }
-        if (form.hasErrors()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            return form(place, model, form);
-        }
-        Enclosure design =
-                Enclosure.bare(name, new Vessel(length, width, height), height / 2)
-                        .withSite(enclosures.room(place, room).site());
-        long id =
-                enclosures.create(
-                        place,
-                        room,
-                        design,
-                        place.today(),
-                        UUID.fromString(form.typed("clientId")));
-        return "redirect:" + place.path("/enclosures/" + id + "/residents");
     }
 
     @GetMapping("/{id}")
@@ -257,13 +192,30 @@ class EnclosureController {
                 .toList();
     }
 
+    /** Section and plan as one picture, for any program that draws SVG. */
+    @GetMapping("/{id}/drawing.svg")
+    ResponseEntity<String> drawing(Place place, @PathVariable long id) {
+        EnclosureState state = enclosures.get(place, id);
+        Answer answer = Answer.of(state.assessment(), place.system());
+        return ResponseEntity.ok()
+                .contentType(MediaType.valueOf("image/svg+xml"))
+                .header(
+                        "Content-Disposition",
+                        "attachment; filename=\"" + fileName(state) + ".svg\"")
+                .body(DrawingFile.write(answer.svg(), answer.plan()));
+    }
+
+    private static String fileName(EnclosureState state) {
+        return state.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    }
+
     /** The enclosure and its residents as one open file. */
     @GetMapping("/{id}/document.json")
     ResponseEntity<String> document(Place place, @PathVariable long id) {
         EnclosureState state = enclosures.get(place, id);
         String json =
                 DocumentWriter.write(new EnclosureDocument(state.design(), state.residents()));
-        String file = state.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + ".json";
+        String file = fileName(state) + ".json";
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .header("Content-Disposition", "attachment; filename=\"" + file + "\"")

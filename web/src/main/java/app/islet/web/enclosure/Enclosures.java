@@ -21,6 +21,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.server.ResponseStatusException;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -221,7 +222,19 @@ public class Enclosures {
     @Transactional
     public long create(
             Place place, long roomId, Enclosure design, LocalDate startedOn, UUID clientId) {
+        return create(place, roomId, new EnclosureDocument(design, List.of()), startedOn, clientId);
+    }
+
+    /** The same with those who live in it. */
+    @Transactional
+    public long create(
+            Place place,
+            long roomId,
+            EnclosureDocument document,
+            LocalDate startedOn,
+            UUID clientId) {
         place.require(Role.KEEPER);
+        Enclosure design = document.enclosure();
         Room room = room(place, roomId);
         Optional<EnclosureRecord> made = enclosures.findByClientId(clientId);
         if (made.isPresent()) {
@@ -236,6 +249,16 @@ public class Enclosures {
                                 startedOn,
                                 clientId));
         saveRevision(place, record, 1, design.withSite(room.site()));
+        int n = 0;
+        for (Resident resident : document.residents()) {
+            String name = clientId + "-" + n++;
+            addResident(
+                    place,
+                    record.id(),
+                    resident,
+                    UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
+                    resident.arrivedOn().orElse(startedOn));
+        }
         return record.id();
     }
 
@@ -341,6 +364,7 @@ public class Enclosures {
                                         resident.males(),
                                         resident.females(),
                                         resident.statedStage().orElse(null))
+                                .keepBy(resident.school().orElse(null))
                                 .feedAlso(resident.alsoFed()));
         if (resident.lengthCm().isPresent() || resident.massG().isPresent()) {
             measurements.save(
