@@ -31,6 +31,7 @@ import app.islet.core.text.Node;
 import app.islet.core.text.Problem;
 import app.islet.core.text.UnreadableException;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
@@ -85,7 +86,11 @@ public final class DocumentReader {
             f.problem(
                     "version",
                     "version %s is not known here; this Islet reads version %d"
-                            .formatted(version, EnclosureDocument.VERSION));
+                            .formatted(
+                                    BigDecimal.valueOf(version)
+                                            .stripTrailingZeros()
+                                            .toPlainString(),
+                                    EnclosureDocument.VERSION));
             f.refuseIfProblems();
         }
         return new EnclosureDocument(

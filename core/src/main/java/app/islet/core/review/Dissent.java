@@ -6,6 +6,7 @@ import app.islet.core.resident.Resident;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,7 +20,9 @@ import java.util.Optional;
 final class Dissent {
     private final Situation situation;
     private final Map<String, Situation> asked = new HashMap<>();
-    private final Map<Resident, List<String>> differing = new HashMap<>();
+
+    /** By identity: a resident brings its whole care sheet, too much to hash for each finding. */
+    private final Map<Resident, List<String>> differing = new IdentityHashMap<>();
 
     Dissent(Situation situation) {
         this.situation = situation;

@@ -2,7 +2,6 @@ package app.islet.core.review;
 
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Body;
-import app.islet.core.care.Moves;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
 import app.islet.core.enclosure.Enclosure;
@@ -50,9 +49,7 @@ public record Situation(
 
     /** The same in a grid of this enclosure, for a drawing of one without parts too. */
     public static Reach reach(Resident r, Grid grid) {
-        Needs needs = r.stage().needs();
-        double rest = needs.depth().map(Needs.Depth::restWithinCm).orElse(0.0);
-        return grid.reach(body(r, needs.moves(), rest));
+        return grid.reach(body(r));
     }
 
     /** Where an animal of these lies dry, in an enclosure that is drawn with its parts. */
@@ -62,25 +59,19 @@ public record Situation(
 
     /** The same, of what lies under one of the lamps. */
     public Optional<Basking> basking(Resident r, List<Part> lamps) {
-        return reach(r).map(
-                        reach ->
-                                Basking.of(
-                                        survey.grid().orElseThrow(),
-                                        reach,
-                                        lamps,
-                                        r.bodyCm(),
-                                        r.widthCm()));
+        return survey.grid().map(grid -> grid.basking(body(r), lamps, measured(r.widthCm())));
     }
 
-    private static Reach.Body body(Resident r, Moves moves, double restWithinCm) {
+    private static Reach.Body body(Resident r) {
+        Needs needs = r.stage().needs();
         double length = measured(r.bodyCm());
         Body shape = r.sheet().body();
         // Only a shell is held by a gap; a soft body backs out.
         boolean shelled = r.sheet().group() == AnimalGroup.TURTLE;
         return new Reach.Body(
                 length,
-                moves,
-                restWithinCm,
+                needs.moves(),
+                needs.depth().map(Needs.Depth::restWithinCm).orElse(0.0),
                 shelled ? length * shape.widthShare() : 0,
                 shelled ? length * shape.headShare() : 0,
                 length * shape.heightShare());

@@ -60,11 +60,15 @@ public record Basking(double dryCm2, int bodies) {
 
     /** Lays bodies of so many cells wherever there is still room. */
     private static int lay(Grid grid, boolean[] free, int wide, int deep) {
+        int[] run = new int[free.length];
+        for (int j = 0; j < grid.rows(); j++) {
+            measure(grid, free, run, j);
+        }
         int bodies = 0;
         for (int j = 0; j + deep <= grid.rows(); j++) {
             for (int i = 0; i + wide <= grid.columns(); i++) {
-                if (isFree(grid, free, i, j, wide, deep)) {
-                    take(grid, free, i, j, wide, deep);
+                if (fits(grid, run, i, j, wide, deep)) {
+                    take(grid, free, run, i, j, wide, deep);
                     bodies++;
                 }
             }
@@ -72,22 +76,32 @@ public record Basking(double dryCm2, int bodies) {
         return bodies;
     }
 
-    private static boolean isFree(Grid grid, boolean[] free, int i, int j, int wide, int deep) {
+    /** How many free cells stand in a row from each one to the right. */
+    private static void measure(Grid grid, boolean[] free, int[] run, int j) {
+        int length = 0;
+        for (int i = grid.columns() - 1; i >= 0; i--) {
+            int at = grid.at(i, j);
+            length = free[at] ? length + 1 : 0;
+            run[at] = length;
+        }
+    }
+
+    private static boolean fits(Grid grid, int[] run, int i, int j, int wide, int deep) {
         for (int dj = 0; dj < deep; dj++) {
-            for (int di = 0; di < wide; di++) {
-                if (!free[grid.at(i + di, j + dj)]) {
-                    return false;
-                }
+            if (run[grid.at(i, j + dj)] < wide) {
+                return false;
             }
         }
         return true;
     }
 
-    private static void take(Grid grid, boolean[] free, int i, int j, int wide, int deep) {
+    private static void take(
+            Grid grid, boolean[] free, int[] run, int i, int j, int wide, int deep) {
         for (int dj = 0; dj < deep; dj++) {
             for (int di = 0; di < wide; di++) {
                 free[grid.at(i + di, j + dj)] = false;
             }
+            measure(grid, free, run, j + dj);
         }
     }
 }

@@ -56,7 +56,12 @@ public final class Grid {
     private final boolean[] sloped;
     private final double[] rimCm;
     private final boolean partlyDry;
+    private final boolean[] wet;
+    private final int[] beside;
     private final Map<Reach.Body, Reach> reached = new ConcurrentHashMap<>();
+    private final Map<Lying, Basking> lain = new ConcurrentHashMap<>();
+
+    private record Lying(Reach.Body body, List<Part> lamps, double widthCm) {}
 
     private Grid(Enclosure e) {
         Vessel vessel = e.vessel();
@@ -89,6 +94,31 @@ public final class Grid {
         }
         e.furnishings().parts().forEach(this::lay);
         partlyDry = keepDry();
+        wet = new boolean[cells];
+        for (int at = 0; at < cells; at++) {
+            wet[at] = inside(at) && !dry[at] && topCm[at] < lineCm - 1e-9;
+        }
+        beside = neighbours();
+    }
+
+    /** The four cells beside each: right, left, in front and behind; -1 where there is none. */
+    private int[] neighbours() {
+        int[] all = new int[4 * cells()];
+        for (int j = 0; j < rows; j++) {
+            for (int i = 0; i < columns; i++) {
+                int at = at(i, j);
+                all[4 * at] = i + 1 < columns ? at + 1 : -1;
+                all[4 * at + 1] = i > 0 ? at - 1 : -1;
+                all[4 * at + 2] = j + 1 < rows ? at + columns : -1;
+                all[4 * at + 3] = j > 0 ? at - columns : -1;
+            }
+        }
+        return all;
+    }
+
+    /** The cell beside another, in direction 0 to 3: right, left, in front, behind. */
+    int beside(int at, int direction) {
+        return beside[4 * at + direction];
     }
 
     public static Grid of(Enclosure e) {
@@ -98,6 +128,13 @@ public final class Grid {
     /** Where a body gets to; asked again for the same body, the same answer. */
     public Reach reach(Reach.Body body) {
         return reached.computeIfAbsent(body, b -> Reach.of(this, b));
+    }
+
+    /** Where a body so wide lies dry, of that under the lamps where some are given. */
+    public Basking basking(Reach.Body body, List<Part> lamps, double widthCm) {
+        return lain.computeIfAbsent(
+                new Lying(body, lamps, widthCm),
+                key -> Basking.of(this, reach(body), lamps, body.lengthCm(), widthCm));
     }
 
     private void layGround(Enclosure e) {
@@ -406,7 +443,7 @@ public final class Grid {
 
     /** Whether open water stands over whatever is highest there. */
     boolean wet(int at) {
-        return inside(at) && !dry[at] && topCm[at] < lineCm - 1e-9;
+        return wet[at];
     }
 
     /** How high something stands there that a swimmer has to go round; 0 where nothing does. */

@@ -147,7 +147,8 @@ public record Loads(
         feet[3] += kg * (1 - right) * front;
     }
 
-    private static List<Standing> standing(Enclosure e) {
+    /** What stands heavy on its footing, the worst first. */
+    public static List<Standing> standing(Enclosure e) {
         double ground = e.ground().depthCm();
         return e.furnishings().parts().stream()
                 .filter(

@@ -86,7 +86,6 @@ public record Reach(
     public record Passage(double xCm, double yCm, double gapCm, boolean under) {}
 
     private static final int[] STEP_I = {1, -1, 0, 0};
-    private static final int[] STEP_J = {0, 0, 1, -1};
 
     /** A step is gained where this share of its length is level behind it. */
     private static final double STANDING_SHARE = 0.5;
@@ -174,10 +173,8 @@ public record Reach(
             return grid.wet(at) ? grid.lineCm() : grid.topCm(at);
         }
 
-        private int neighbour(int at, int direction, int steps) {
-            int i = at % grid.columns() + STEP_I[direction] * steps;
-            int j = at / grid.columns() + STEP_J[direction] * steps;
-            return i < 0 || j < 0 || i >= grid.columns() || j >= grid.rows() ? -1 : grid.at(i, j);
+        private int neighbour(int at, int direction) {
+            return grid.beside(at, direction);
         }
 
         /** Numbers each connected piece of water. */
@@ -192,7 +189,7 @@ public record Reach(
                 while (!queue.isEmpty()) {
                     int at = queue.poll();
                     for (int d = 0; d < 4; d++) {
-                        int next = neighbour(at, d, 1);
+                        int next = neighbour(at, d);
                         if (next >= 0 && grid.wet(next) && basin[next] == 0) {
                             basin[next] = basins;
                             queue.add(next);
@@ -208,7 +205,7 @@ public record Reach(
             boolean anyWater = basins > 0;
             for (int at = 0; at < grid.cells(); at++) {
                 boolean start = anyWater ? grid.wet(at) : grid.inside(at) && isLowest(at);
-                if (start) {
+                if (start && (!anyWater || isAtShore(at))) {
                     queue.add(at);
                     if (!anyWater) {
                         marks[at] = Mark.REACHED;
@@ -218,7 +215,7 @@ public record Reach(
             while (!queue.isEmpty()) {
                 int at = queue.poll();
                 for (int d = 0; d < 4; d++) {
-                    int next = neighbour(at, d, 1);
+                    int next = neighbour(at, d);
                     if (next < 0 || !grid.inside(next) || grid.wet(next)) {
                         continue;
                     }
@@ -235,6 +232,17 @@ public record Reach(
                     }
                 }
             }
+        }
+
+        /** Whether water there meets something else: only from such cells a way leads out. */
+        private boolean isAtShore(int at) {
+            for (int d = 0; d < 4; d++) {
+                int next = neighbour(at, d);
+                if (next >= 0 && grid.inside(next) && !grid.wet(next)) {
+                    return true;
+                }
+            }
+            return false;
         }
 
         private boolean isLowest(int at) {
@@ -260,7 +268,7 @@ public record Reach(
             int room = (int) Math.ceil(body.lengthCm * STANDING_SHARE / cell);
             int here = at;
             for (int step = 1; step <= room; step++) {
-                int next = neighbour(at, direction, step);
+                int next = neighbour(here, direction);
                 if (next < 0 || !grid.inside(next)) {
                     return false;
                 }
@@ -336,7 +344,7 @@ public record Reach(
                     continue;
                 }
                 for (int d = 0; d < 4; d++) {
-                    int next = neighbour(at, d, 1);
+                    int next = neighbour(at, d);
                     if (next >= 0 && grid.wet(next)) {
                         breadth += STEP_I[d] != 0 ? grid.stepY() : grid.stepX();
                     }
@@ -353,7 +361,9 @@ public record Reach(
             for (int at = 0; at < grid.cells(); at++) {
                 if (grid.wet(at) && !isRoofed(at)) {
                     way[at] = 0;
-                    queue.add(at);
+                    if (isBesideRoof(at)) {
+                        queue.add(at);
+                    }
                 }
             }
             double farthest = 0;
@@ -361,7 +371,7 @@ public record Reach(
                 int at = queue.poll();
                 farthest = Math.max(farthest, way[at]);
                 for (int d = 0; d < 4; d++) {
-                    int next = neighbour(at, d, 1);
+                    int next = neighbour(at, d);
                     double cell = STEP_I[d] != 0 ? grid.stepX() : grid.stepY();
                     if (next >= 0
                             && isRoofed(next)
@@ -373,6 +383,16 @@ public record Reach(
                 }
             }
             return farthest;
+        }
+
+        private boolean isBesideRoof(int at) {
+            for (int d = 0; d < 4; d++) {
+                int next = neighbour(at, d);
+                if (next >= 0 && isRoofed(next)) {
+                    return true;
+                }
+            }
+            return false;
         }
 
         /** Water with something over it, so that there is no air straight above. */
@@ -405,7 +425,7 @@ public record Reach(
             while (!queue.isEmpty()) {
                 int at = queue.poll();
                 for (int d = 0; d < 4; d++) {
-                    int next = neighbour(at, d, 1);
+                    int next = neighbour(at, d);
                     if (next >= 0 && grid.wet(next) && way[next] > way[at] + cell + CLOSE) {
                         way[next] = way[at] + cell;
                         queue.add(next);
@@ -440,12 +460,13 @@ public record Reach(
                 cells = larger;
                 head = 0;
             }
-            cells[(head + size++) % cells.length] = cell;
+            int end = head + size++;
+            cells[end < cells.length ? end : end - cells.length] = cell;
         }
 
         int poll() {
             int cell = cells[head];
-            head = (head + 1) % cells.length;
+            head = head + 1 == cells.length ? 0 : head + 1;
             size--;
             return cell;
         }

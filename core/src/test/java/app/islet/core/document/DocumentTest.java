@@ -71,7 +71,7 @@ class DocumentTest {
                 refusal(
                         "another version",
                         SOUND.replace("\"version\": 1", "\"version\": 7"),
-                        "line 2, /version: version 7.0 is not known here"),
+                        "line 2, /version: version 7 is not known here"),
                 refusal(
                         "another kind of file",
                         SOUND.replace("\"enclosure\"", "\"assessment\""),

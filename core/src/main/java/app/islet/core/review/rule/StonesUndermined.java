@@ -50,7 +50,7 @@ public final class StonesUndermined implements ResidentRule {
                             r.words());
         } else {
             Optional<Loads.Standing> heaviest =
-                    Loads.of(s.enclosure(), s.survey()).stones().stream()
+                    Loads.standing(s.enclosure()).stream()
                             .filter(Loads.Standing::onGround)
                             .max(Comparator.comparingDouble(Loads.Standing::kg))
                             .filter(x -> x.kg() >= HEAVY_KG);
