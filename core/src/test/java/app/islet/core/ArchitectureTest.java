@@ -29,6 +29,7 @@ class ArchitectureTest {
                     "resident",
                     "survey",
                     "climate",
+                    "light",
                     "water",
                     "review",
                     "plan",

@@ -139,9 +139,12 @@ class PagesTest {
         page.locator("#jump-field").fill("hum rec");
         assertThat(page.locator("#jump-list li")).hasText("Hum tank, records");
         page.keyboard().press("Enter");
+        // The keys work once the page has loaded, not when its first words are there.
+        page.waitForURL("**/records");
         assertThat(page.locator(".enclosure-head h1")).hasText("Hum tank");
         page.keyboard().press("g");
         page.keyboard().press("r");
+        page.waitForURL("**/rounds");
         assertThat(page.locator("h1")).hasText("Rounds");
         page.keyboard().press("?");
         assertThat(page.locator("#keys")).isVisible();

@@ -18,9 +18,13 @@ public final class Batch {
     /** The outputs as one JSON object; counts without a decimal point. */
     public static String json(String id, Map<String, Double> outputs) {
         Map<String, Object> shown = new LinkedHashMap<>(outputs);
-        Calculators.find(id).orElseThrow().outputs().stream()
-                .filter(o -> o.dimension() == Dimension.COUNT)
-                .forEach(o -> shown.put(o.key(), Math.round(outputs.get(o.key()))));
+        for (Output o : Calculators.find(id).orElseThrow().outputs()) {
+            if (o.flag()) {
+                shown.put(o.key(), outputs.get(o.key()) != 0);
+            } else if (o.dimension() == Dimension.COUNT) {
+                shown.put(o.key(), Math.round(outputs.get(o.key())));
+            }
+        }
         return MAPPER.writeValueAsString(shown);
     }
 

@@ -1,5 +1,9 @@
 package app.islet.core.calculator;
 
+import org.jspecify.annotations.Nullable;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -69,7 +73,7 @@ public final class Calculators {
         Map<String, Double> values = new LinkedHashMap<>();
         for (Input input : calculator.inputs()) {
             String text = given.get(input.key());
-            values.put(input.key(), text == null ? fallback(input, values) : number(input, text));
+            values.put(input.key(), text == null ? fallback(input, values) : read(input, text));
         }
         return values;
     }
@@ -82,6 +86,46 @@ public final class Calculators {
         }
         Double other = values.get(input.fallbackNote());
         return other == null ? input.fallback().getAsDouble() : other;
+    }
+
+    private static double read(Input input, String text) {
+        return switch (input.kind()) {
+            case NUMBER -> number(input, text);
+            case DATE -> date(input, text);
+            case FLAG -> flag(input, text);
+        };
+    }
+
+    private static double date(Input input, String text) {
+        try {
+            double day = LocalDate.parse(text).toEpochDay();
+            if (input.accepts(day)) {
+                return day;
+            }
+        } catch (DateTimeParseException e) {
+            throw refused(input, text, e);
+        }
+        throw refused(input, text, null);
+    }
+
+    private static double flag(Input input, String text) {
+        return switch (text) {
+            case "true" -> 1;
+            case "false" -> 0;
+            default -> throw refused(input, text, null);
+        };
+    }
+
+    private static RefusedException refused(Input input, String text, @Nullable Exception cause) {
+        RefusedException refused =
+                new RefusedException(
+                        input.key(),
+                        "%s must be %s but was \"%s\""
+                                .formatted(input.key(), input.rangeWords(), text));
+        if (cause != null) {
+            refused.initCause(cause);
+        }
+        return refused;
     }
 
     private static double number(Input input, String text) {

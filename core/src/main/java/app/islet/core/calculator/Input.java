@@ -3,12 +3,15 @@ package app.islet.core.calculator;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.UnitSystem;
 
+import java.time.LocalDate;
 import java.util.OptionalDouble;
 
 /**
- * One number a calculator takes.
+ * One value a calculator takes.
  *
  * @param key as typed in the shell, with its unit
+ * @param kind how it is written; a day is worked with as its count from 1970-01-01, a yes or no as
+ *     1 or 0
  * @param aboveMin whether {@code min} itself is refused
  * @param fallback value taken when it is not given; absent where it must be given
  * @param fallbackNote what the fallback is, where it is another input
@@ -16,12 +19,81 @@ import java.util.OptionalDouble;
 public record Input(
         String key,
         String label,
+        Kind kind,
         Dimension dimension,
         double min,
         double max,
         boolean aboveMin,
         OptionalDouble fallback,
         String fallbackNote) {
+    /** How a value is written. */
+    public enum Kind {
+        NUMBER,
+        DATE,
+        FLAG
+    }
+
+    private static final LocalDate FIRST_DAY = LocalDate.of(1600, 1, 1);
+    private static final LocalDate LAST_DAY = LocalDate.of(2400, 12, 31);
+
+    public Input(
+            String key,
+            String label,
+            Dimension dimension,
+            double min,
+            double max,
+            boolean aboveMin,
+            OptionalDouble fallback,
+            String fallbackNote) {
+        this(key, label, Kind.NUMBER, dimension, min, max, aboveMin, fallback, fallbackNote);
+    }
+
+    /** A day of the years 1600 to 2400, as 2027-03-21. */
+    public static Input date(String key, String label) {
+        return new Input(
+                key,
+                label,
+                Kind.DATE,
+                Dimension.DAYS,
+                FIRST_DAY.toEpochDay(),
+                LAST_DAY.toEpochDay(),
+                false,
+                OptionalDouble.empty(),
+                "");
+    }
+
+    /** True or false. */
+    public static Input flag(String key, String label) {
+        return new Input(
+                key, label, Kind.FLAG, Dimension.COUNT, 0, 1, false, OptionalDouble.empty(), "");
+    }
+
+    /** A number above {@code min}. */
+    public static Input above(
+            String key, String label, Dimension dimension, double min, double max) {
+        return new Input(key, label, dimension, min, max, true, OptionalDouble.empty(), "");
+    }
+
+    /** Temperature of water, °C. */
+    public static Input water(String key, String label) {
+        return required(key, label, Dimension.TEMPERATURE, -1.8, 40);
+    }
+
+    /** Temperature of air, °C. */
+    public static Input air(String key, String label) {
+        return required(key, label, Dimension.TEMPERATURE, -20, 50);
+    }
+
+    /** Relative humidity, %. */
+    public static Input humidity(String key, String label) {
+        return required(key, label, Dimension.PERCENT, 0, 100);
+    }
+
+    /** A volume above 0 to 100,000 L. */
+    public static Input volume(String key, String label) {
+        return above(key, label, Dimension.VOLUME, 0, 100_000);
+    }
+
     public static Input required(
             String key, String label, Dimension dimension, double min, double max) {
         return new Input(key, label, dimension, min, max, false, OptionalDouble.empty(), "");
@@ -45,7 +117,15 @@ public record Input(
     /** An input that may be left out and is then taken from another. */
     public Input orElse(String otherKey) {
         return new Input(
-                key, label, dimension, min, max, aboveMin, OptionalDouble.of(Double.NaN), otherKey);
+                key,
+                label,
+                kind,
+                dimension,
+                min,
+                max,
+                aboveMin,
+                OptionalDouble.of(Double.NaN),
+                otherKey);
     }
 
     public boolean isRequired() {
@@ -58,6 +138,12 @@ public record Input(
 
     /** As in {@code above 0 to 2000 cm}. */
     public String rangeWords() {
+        if (kind == Kind.DATE) {
+            return "a day as 2027-03-21, from %s to %s".formatted(FIRST_DAY, LAST_DAY);
+        }
+        if (kind == Kind.FLAG) {
+            return "true or false";
+        }
         String unit = dimension.unit(UnitSystem.METRIC);
         return (aboveMin ? "above " : "")
                 + plain(min)

@@ -11,37 +11,18 @@ import java.util.Map;
 
 /** The ammonia nitrogen a meal makes. */
 @AutoService(Calculator.class)
-public final class TanCalculator implements Calculator {
-    @Override
-    public String id() {
-        return "tan";
-    }
-
-    @Override
-    public String title() {
-        return "Ammonia from food";
-    }
-
-    @Override
-    public String rule() {
-        return "0.092 x protein x feed, as nitrogen of total ammonia.";
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.published("Timmons and Ebeling, Recirculating Aquaculture");
-    }
-
-    @Override
-    public List<Input> inputs() {
-        return List.of(
-                Input.required("feedG", "Feed", Dimension.MASS, 0, 1_000_000),
-                Input.required("proteinPercent", "Protein in it", Dimension.PERCENT, 0, 100));
-    }
-
-    @Override
-    public List<Output> outputs() {
-        return List.of(new Output("tanG", "Ammonia nitrogen", Dimension.MASS));
+public final class TanCalculator extends Defined {
+    public TanCalculator() {
+        super(
+                "tan",
+                "Ammonia from food",
+                "0.092 x protein x feed, as nitrogen of total ammonia.",
+                Basis.published("Timmons and Ebeling, Recirculating Aquaculture"),
+                List.of(
+                        Input.required("feedG", "Feed", Dimension.MASS, 0, 1_000_000),
+                        Input.required(
+                                "proteinPercent", "Protein in it", Dimension.PERCENT, 0, 100)),
+                List.of(new Output("tanG", "Ammonia nitrogen", Dimension.MASS)));
     }
 
     @Override

@@ -11,43 +11,23 @@ import java.util.Map;
 
 /** Water in a box filled to a depth. */
 @AutoService(Calculator.class)
-public final class TankVolume implements Calculator {
-    @Override
-    public String id() {
-        return "tank-volume";
-    }
-
-    @Override
-    public String title() {
-        return "How much water is in it";
-    }
-
-    @Override
-    public String rule() {
-        return "Inner length x width x water depth; 1 kg to the litre.";
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.published("geometry; US gallon by NIST SP 811, appendix B");
-    }
-
-    @Override
-    public List<Input> inputs() {
-        return List.of(
-                Input.length("lengthCm", "Inner length"),
-                Input.length("widthCm", "Inner width"),
-                Input.length("heightCm", "Inner height"),
-                Input.length("waterDepthCm", "Water depth").orElse("heightCm"));
-    }
-
-    @Override
-    public List<Output> outputs() {
-        return List.of(
-                new Output("volumeL", "Water", Dimension.VOLUME),
-                new Output("usGallons", "In US gallons", Dimension.RATIO),
-                new Output("footprintCm2", "Floor", Dimension.AREA),
-                new Output("waterMassKg", "Mass of the water", Dimension.MASS_KG));
+public final class TankVolume extends Defined {
+    public TankVolume() {
+        super(
+                "tank-volume",
+                "How much water is in it",
+                "Inner length x width x water depth; 1 kg to the litre.",
+                Basis.published("geometry; US gallon by NIST SP 811, appendix B"),
+                List.of(
+                        Input.length("lengthCm", "Inner length"),
+                        Input.length("widthCm", "Inner width"),
+                        Input.length("heightCm", "Inner height"),
+                        Input.length("waterDepthCm", "Water depth").orElse("heightCm")),
+                List.of(
+                        new Output("volumeL", "Water", Dimension.VOLUME),
+                        new Output("usGallons", "In US gallons", Dimension.RATIO),
+                        new Output("footprintCm2", "Floor", Dimension.AREA),
+                        new Output("waterMassKg", "Mass of the water", Dimension.MASS_KG)));
     }
 
     @Override

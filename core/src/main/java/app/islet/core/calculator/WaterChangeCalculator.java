@@ -11,39 +11,24 @@ import java.util.Map;
 
 /** What one part change leaves. */
 @AutoService(Calculator.class)
-public final class WaterChangeCalculator implements Calculator {
-    @Override
-    public String id() {
-        return "water-change";
-    }
-
-    @Override
-    public String title() {
-        return "What one water change does";
-    }
-
-    @Override
-    public String rule() {
-        return "Old and new water mix: now + (tap - now) x percent / 100.";
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.published("conservation of mass");
-    }
-
-    @Override
-    public List<Input> inputs() {
-        return List.of(
-                Input.required("nowMgPerL", "Now", Dimension.CONCENTRATION, 0, 100_000),
-                Input.optional(
-                        "tapMgPerL", "In the new water", Dimension.CONCENTRATION, 0, 100_000, 0),
-                Input.required("percent", "Share changed", Dimension.PERCENT, 0, 100));
-    }
-
-    @Override
-    public List<Output> outputs() {
-        return List.of(new Output("afterMgPerL", "Afterwards", Dimension.CONCENTRATION));
+public final class WaterChangeCalculator extends Defined {
+    public WaterChangeCalculator() {
+        super(
+                "water-change",
+                "What one water change does",
+                "Old and new water mix: now + (tap - now) x percent / 100.",
+                Basis.published("conservation of mass"),
+                List.of(
+                        Input.required("nowMgPerL", "Now", Dimension.CONCENTRATION, 0, 100_000),
+                        Input.optional(
+                                "tapMgPerL",
+                                "In the new water",
+                                Dimension.CONCENTRATION,
+                                0,
+                                100_000,
+                                0),
+                        Input.required("percent", "Share changed", Dimension.PERCENT, 0, 100)),
+                List.of(new Output("afterMgPerL", "Afterwards", Dimension.CONCENTRATION)));
     }
 
     @Override

@@ -12,50 +12,36 @@ import java.util.OptionalDouble;
 
 /** How many part changes reach a target. */
 @AutoService(Calculator.class)
-public final class WaterChangeToCalculator implements Calculator {
-    @Override
-    public String id() {
-        return "water-change-to";
-    }
-
-    @Override
-    public String title() {
-        return "How many changes to a target";
-    }
-
-    @Override
-    public String rule() {
-        return "The fewest equal changes, none above the largest you allow, that bring the value down to the target.";
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.published("conservation of mass");
-    }
-
-    @Override
-    public List<Input> inputs() {
-        return List.of(
-                Input.required("nowMgPerL", "Now", Dimension.CONCENTRATION, 0, 100_000),
-                Input.required("targetMgPerL", "Wanted", Dimension.CONCENTRATION, 0, 100_000),
-                Input.optional(
-                        "tapMgPerL", "In the new water", Dimension.CONCENTRATION, 0, 100_000, 0),
-                new Input(
-                        "maxPercent",
-                        "Largest single change",
-                        Dimension.PERCENT,
-                        0,
-                        100,
-                        true,
-                        OptionalDouble.of(100),
-                        ""));
-    }
-
-    @Override
-    public List<Output> outputs() {
-        return List.of(
-                new Output("changes", "Changes", Dimension.COUNT),
-                new Output("percentEach", "Each", Dimension.PERCENT));
+public final class WaterChangeToCalculator extends Defined {
+    public WaterChangeToCalculator() {
+        super(
+                "water-change-to",
+                "How many changes to a target",
+                "The fewest equal changes, none above the largest you allow, that bring the value down to the target.",
+                Basis.published("conservation of mass"),
+                List.of(
+                        Input.required("nowMgPerL", "Now", Dimension.CONCENTRATION, 0, 100_000),
+                        Input.required(
+                                "targetMgPerL", "Wanted", Dimension.CONCENTRATION, 0, 100_000),
+                        Input.optional(
+                                "tapMgPerL",
+                                "In the new water",
+                                Dimension.CONCENTRATION,
+                                0,
+                                100_000,
+                                0),
+                        new Input(
+                                "maxPercent",
+                                "Largest single change",
+                                Dimension.PERCENT,
+                                0,
+                                100,
+                                true,
+                                OptionalDouble.of(100),
+                                "")),
+                List.of(
+                        new Output("changes", "Changes", Dimension.COUNT),
+                        new Output("percentEach", "Each", Dimension.PERCENT)));
     }
 
     @Override

@@ -12,13 +12,13 @@ public final class MoistAir {
     /**
      * Saturation vapour pressure over water.
      *
-     * @param tempC -20 to 50 °C
+     * @param tempC -45 to 60 °C; published for -20 to 50
      * @return kPa
      * @see "Buck, A. L. (1981), J. Appl. Meteorol. 20, 1527-1532, equation ew1: 6.1121 exp(17.502 T
      *     / (240.97 + T)) hPa"
      */
     public static double saturationKpa(double tempC) {
-        double t = Check.inRange("tempC", tempC, -20, 60);
+        double t = Check.inRange("tempC", tempC, -45, 60);
         return 0.61121 * Math.exp(17.502 * t / (240.97 + t));
     }
 

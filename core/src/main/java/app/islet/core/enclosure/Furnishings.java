@@ -28,6 +28,12 @@ public record Furnishings(
         parts = List.copyOf(parts);
     }
 
+    /** Places to be out of sight: those drawn and those only counted. */
+    public int hidingPlaces() {
+        long drawn = parts.stream().filter(part -> part.kind().hides()).count();
+        return (int) drawn + hides.map(Hides::count).orElse(0);
+    }
+
     public Furnishings with(Hides some) {
         return new Furnishings(Optional.of(some), stones, plants, dishes, furtherWaysOut, parts);
     }

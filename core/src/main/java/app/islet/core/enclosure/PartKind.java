@@ -129,6 +129,14 @@ public enum PartKind {
         };
     }
 
+    /** Whether an animal is out of sight in it. */
+    public boolean hides() {
+        return switch (form) {
+            case HOLLOW, PLANTS, FLOATING_PLANTS -> true;
+            default -> false;
+        };
+    }
+
     /** Whether it is a device, whose ratings stand under equipment. */
     public boolean isDevice() {
         return form == Form.DEVICE || form == Form.LAMP;

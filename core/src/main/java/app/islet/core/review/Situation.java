@@ -11,6 +11,7 @@ import app.islet.core.survey.Basking;
 import app.islet.core.survey.Grid;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Survey;
+import app.islet.core.survey.Swim;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -60,6 +61,16 @@ public record Situation(
     /** The same, of what lies under one of the lamps. */
     public Optional<Basking> basking(Resident r, List<Part> lamps) {
         return survey.grid().map(grid -> grid.basking(body(r), lamps, measured(r.widthCm())));
+    }
+
+    /** Its room in the water, in an enclosure that is drawn with its parts. */
+    public Optional<Swim> swim(Resident r) {
+        return survey.grid().map(grid -> swim(r, grid));
+    }
+
+    /** The same in a grid of this enclosure, for a drawing of one without parts too. */
+    public static Swim swim(Resident r, Grid grid) {
+        return grid.swim(measured(r.heightCm()));
     }
 
     private static Reach.Body body(Resident r) {

@@ -60,6 +60,7 @@ public final class Grid {
     private final int[] beside;
     private final Map<Reach.Body, Reach> reached = new ConcurrentHashMap<>();
     private final Map<Lying, Basking> lain = new ConcurrentHashMap<>();
+    private final Map<Double, Swim> swum = new ConcurrentHashMap<>();
 
     private record Lying(Reach.Body body, List<Part> lamps, double widthCm) {}
 
@@ -135,6 +136,11 @@ public final class Grid {
         return lain.computeIfAbsent(
                 new Lying(body, lamps, widthCm),
                 key -> Basking.of(this, reach(body), lamps, body.lengthCm(), widthCm));
+    }
+
+    /** Room for a body so high to swim and turn in. */
+    public Swim swim(double bodyHeightCm) {
+        return swum.computeIfAbsent(bodyHeightCm, height -> Swim.of(this, height));
     }
 
     private void layGround(Enclosure e) {
@@ -538,6 +544,28 @@ public final class Grid {
     /** A sloping side above the line is wall, not land. */
     private boolean isWall(int at) {
         return surface[at] == Surface.SMOOTH && topCm[at] == groundCm[at];
+    }
+
+    /** Floor and ground free of what stands on it, walls not counted, cm². */
+    public double walkableCm2() {
+        int count = 0;
+        for (int at = 0; at < cells(); at++) {
+            count += inside(at) && barCm[at] == 0 && !isWall(at) ? 1 : 0;
+        }
+        return count * cellCm2();
+    }
+
+    /** Share of the water with something over or in it that shades the floor, %. */
+    public double shadePercent() {
+        int shaded = 0;
+        int all = 0;
+        for (int at = 0; at < cells(); at++) {
+            boolean water = inside(at) && !dry[at] && groundCm[at] < lineCm - 1e-9;
+            boolean under = rest[at] || !Double.isInfinite(undersideCm[at]);
+            all += water ? 1 : 0;
+            shaded += water && under ? 1 : 0;
+        }
+        return all == 0 ? 0 : 100.0 * shaded / all;
     }
 
     /** Water gained by raising the line 1 cm, L. */

@@ -47,7 +47,15 @@ class CalculatorsTest {
         "water-change-to, nowMgPerL=100 targetMgPerL=51.2 maxPercent=20, changes, 3",
         "tan, feedG=100 proteinPercent=40, tanG, 3.68",
         "tan, feedG=+1e2 proteinPercent=4.e1, tanG, 3.68",
-        "tan, feedG=.5 proteinPercent=0, tanG, 0"
+        "tan, feedG=.5 proteinPercent=0, tanG, 0",
+        "wet-bulb, airC=20 rhPercent=100, wetBulbC, 20",
+        "pull-down, volumeL=100 fromC=24 toC=24 roomC=25 uaWPerK=10 coolingW=0, hours, 0",
+        "warm-up, volumeL=100 fromC=18 toC=24 roomC=20 uaWPerK=10 heatingW=100, limitC, 30",
+        "ice, volumeL=20 startC=24 iceG=0, finalC, 24",
+        "uvi, referenceUvi=3 referenceCm=20 distanceCm=40 transmission=0.5, uvi, 0.375",
+        "moon, date=2018-07-28, waxing, 0",
+        "daylight, date=2026-06-21 latitude=80 longitude=20, daylightHours, 24",
+        "glass, lengthCm=100 heightCm=50 thicknessMm=10, stressMpa, 3.924"
     })
     void calculators_answer(String id, String in, String key, double value) {
         assertThat(Calculators.run(id, pairs(in)).get(key)).isCloseTo(value, within(1e-9));
@@ -72,6 +80,14 @@ class CalculatorsTest {
                 "water-change | nowMgPerL=1 percent=101 | percent must be 0 to 100 % but was 101",
                 "water-change | nowMgPerL=1 percent=-1 | percent must be 0 to 100 % but was -1",
                 "water-change-to | nowMgPerL=40 targetMgPerL=10 tapMgPerL=10 | targetMgPerL must be above the 10.0 mg/L of the new water",
+                "pull-down | volumeL=1 fromC=20 toC=21 roomC=20 uaWPerK=1 coolingW=9 | toC must be at or below fromC",
+                "pull-down | volumeL=1 fromC=20 toC=11 roomC=20 uaWPerK=1 coolingW=9 | toC must be above 11.0 °C, where it ends in the long run",
+                "pull-down | volumeL=1 fromC=20 toC=19 roomC=20 uaWPerK=0 coolingW=9 | uaWPerK must be above 0 to 100000",
+                "warm-up | volumeL=1 fromC=20 toC=29 roomC=20 uaWPerK=1 heatingW=9 | toC must be below 29.0 °C",
+                "moon | date=2026-02-30 | date must be a day as 2027-03-21",
+                "moon | date=20260230 | date must be a day",
+                "glass | lengthCm=1 heightCm=1 thicknessMm=1 edges=3.5 | edges must be 3 or 4",
+                "ice | volumeL=10 startC=20 iceG=1 iceC=1 | iceC must be -40 to 0 °C but was 1",
                 "guess | x=1 | there is no calculator \"guess\""
             })
     void what_does_not_fit_is_refused_in_a_sentence_that_names_the_key(
@@ -118,6 +134,12 @@ class CalculatorsTest {
                                 "{\"id\": \"tan\", \"in\": {\"feedG\": 1e999, \"proteinPercent\": 40}}"))
                 .startsWith("{\"error\":")
                 .contains("feedG");
+    }
+
+    @Test
+    void a_yes_or_no_is_written_as_one() {
+        assertThat(Batch.answer("{\"id\": \"moon\", \"in\": {\"date\": \"1992-04-12\"}}"))
+                .matches("\\{\"illuminated\":0\\.678\\d+,\"waxing\":true\\}");
     }
 
     @Test

@@ -40,7 +40,7 @@ class ClimateTest {
     @Test
     void vapour_pressure_refuses_what_is_no_temperature() {
         assertThatThrownBy(() -> MoistAir.saturationKpa(Double.NaN))
-                .hasMessage("tempC must be between -20.0 and 60.0 but was NaN");
+                .hasMessage("tempC must be between -45.0 and 60.0 but was NaN");
         assertThatThrownBy(() -> MoistAir.saturationKpa(61))
                 .isInstanceOf(IllegalArgumentException.class);
     }

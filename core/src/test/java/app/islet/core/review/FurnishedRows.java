@@ -189,6 +189,20 @@ final class FurnishedRows {
                         drawn(bay, part(PartKind.FLOAT, 20, 0, 90, 50, 0, 2)),
                         hatchlings),
                 row(
+                        "no-room-to-turn",
+                        WRONG,
+                        "wood and stones wherever it swims",
+                        drawn(
+                                sliderPool(),
+                                part(PartKind.STONE, 14, 0, 4, 80, 0, 50),
+                                part(PartKind.STONE, 32, 0, 4, 80, 0, 50),
+                                part(PartKind.STONE, 50, 0, 4, 80, 0, 50),
+                                part(PartKind.STONE, 68, 0, 4, 80, 0, 50),
+                                part(PartKind.STONE, 86, 0, 4, 80, 0, 50),
+                                part(PartKind.STONE, 104, 0, 4, 80, 0, 50),
+                                part(PartKind.STONE, 122, 0, 78, 80, 0, 50)),
+                        SLIDER),
+                row(
                         "way-held",
                         WATCH,
                         "one narrow beach for two",

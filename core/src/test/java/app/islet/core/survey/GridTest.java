@@ -222,4 +222,36 @@ class GridTest {
         Survey survey = Survey.of(furnished(e, pane, step));
         assertThat(survey.waterSharePercent()).isCloseTo(39, within(1.0));
     }
+
+    @Test
+    void room_to_swim_and_turn_is_what_is_deep_enough_and_free() {
+        Enclosure box = tank(100, 40, 30, 10);
+        Swim open = Grid.of(box).swim(5);
+        assertThat(open.areaCm2()).isCloseTo(4000, within(1e-9));
+        assertThat(open.turnCm()).isCloseTo(40, within(1e-9));
+        assertThat(open.runCm()).isCloseTo(100, within(1e-9));
+        assertThat(Grid.of(box).swim(11).areaCm2()).isZero();
+        Swim parted = Grid.of(furnished(box, stone(30, 0, 10, 40, 0, 20))).swim(5);
+        assertThat(parted.areaCm2()).isCloseTo(3600, within(1e-9));
+        assertThat(parted.turnCm()).isCloseTo(40, within(1e-9));
+        assertThat(parted.runCm()).isCloseTo(60, within(1e-9));
+        Swim cluttered =
+                Grid.of(furnished(box, stone(30, 0, 10, 40, 0, 20), stone(60, 5, 10, 35, 0, 20)))
+                        .swim(5);
+        assertThat(cluttered.turnCm()).isCloseTo(30, within(1e-9));
+        Enclosure wedge = box.with(new Land(100, 20, 100));
+        assertThat(Grid.of(wedge).swim(5).areaCm2()).isCloseTo(25 * 40, within(1e-9));
+        assertThat(Grid.of(wedge).swim(5).turnCm()).isCloseTo(25, within(1e-9));
+    }
+
+    @Test
+    void floor_to_walk_on_and_shade_follow_what_stands_and_floats() {
+        Enclosure box = tank(100, 40, 30, 10);
+        assertThat(Grid.of(box).walkableCm2()).isCloseTo(4000, within(1e-9));
+        assertThat(Grid.of(box).shadePercent()).isZero();
+        Part float1 = new Part("f", PartKind.FLOAT, 0, 0, 50, 20, 0, 2, false, false, false);
+        Grid grid = Grid.of(furnished(box, stone(60, 0, 20, 20, 0, 20), float1));
+        assertThat(grid.walkableCm2()).isCloseTo(3600, within(1e-9));
+        assertThat(grid.shadePercent()).isCloseTo(25, within(1e-9));
+    }
 }

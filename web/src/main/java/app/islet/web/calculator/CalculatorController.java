@@ -3,6 +3,7 @@ package app.islet.web.calculator;
 import app.islet.core.calculator.Calculator;
 import app.islet.core.calculator.Calculators;
 import app.islet.core.calculator.Input;
+import app.islet.core.calculator.Output;
 import app.islet.core.calculator.RefusedException;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
@@ -59,18 +60,7 @@ class CalculatorController {
                 "calculator", new Item(calculator.id(), calculator.title(), calculator.rule()));
         model.addAttribute("source", calculator.basis().words());
         model.addAttribute(
-                "fields",
-                calculator.inputs().stream()
-                        .map(
-                                i ->
-                                        FieldView.of(
-                                                form,
-                                                i.key(),
-                                                i.label(),
-                                                "number",
-                                                i.dimension().unit(units),
-                                                hint(i, units)))
-                        .toList());
+                "fields", calculator.inputs().stream().map(i -> field(form, i, units)).toList());
         return "calculator/calculator";
     }
 
@@ -78,6 +68,10 @@ class CalculatorController {
             Calculator calculator, FormReader form, UnitSystem units, Model model) {
         Map<String, String> given = new LinkedHashMap<>();
         for (Input input : calculator.inputs()) {
+            if (input.kind() != Input.Kind.NUMBER) {
+                given.put(input.key(), form.typed(input.key()));
+                continue;
+            }
             OptionalDouble value =
                     input.isRequired()
                             ? OptionalDouble.of(
@@ -98,16 +92,40 @@ class CalculatorController {
             model.addAttribute(
                     "results",
                     calculator.outputs().stream()
-                            .map(
-                                    o ->
-                                            new Result(
-                                                    o.label(),
-                                                    new Quantity(o.dimension(), out.get(o.key()))
-                                                            .text(units)))
+                            .map(o -> new Result(o.label(), text(o, out.get(o.key()), units)))
                             .toList());
         } catch (RefusedException e) {
             form.refuse(e.key(), e.getMessage());
         }
+    }
+
+    private static FieldView field(FormReader form, Input i, UnitSystem units) {
+        return switch (i.kind()) {
+            case NUMBER ->
+                    FieldView.of(
+                            form,
+                            i.key(),
+                            i.label(),
+                            "number",
+                            i.dimension().unit(units),
+                            hint(i, units));
+            case DATE -> FieldView.of(form, i.key(), i.label(), "date", "", "");
+            case FLAG ->
+                    FieldView.select(
+                            form,
+                            i.key(),
+                            i.label(),
+                            List.of(
+                                    new FieldView.Option("true", "yes"),
+                                    new FieldView.Option("false", "no")));
+        };
+    }
+
+    private static String text(Output output, double value, UnitSystem units) {
+        if (output.flag()) {
+            return value != 0 ? "yes" : "no";
+        }
+        return new Quantity(output.dimension(), value).text(units);
     }
 
     private static String hint(Input input, UnitSystem units) {

@@ -10,6 +10,7 @@ import app.islet.core.review.Situation;
 import app.islet.core.survey.Grid;
 import app.islet.core.survey.Loads;
 import app.islet.core.survey.Reach;
+import app.islet.core.survey.Swim;
 import app.islet.web.drawing.PlanDrawing;
 import app.islet.web.drawing.SectionDrawing;
 import app.islet.web.support.Units;
@@ -44,6 +45,8 @@ public record Answer(
             DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
     private static final DateTimeFormatter DAY =
             DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+
+    private static final int DEPTH_BANDS = 4;
 
     /**
      * @param note what the figure rests on, or empty
@@ -116,7 +119,7 @@ public record Answer(
                         u,
                         "Water, of the floor",
                         Quantity.percent(a.survey().waterSharePercent()),
-                        ""));
+                        depths(u, grid)));
         figures.add(figure(u, "Floor", Quantity.cm2(a.survey().footprintCm2()), ""));
         figures.add(figure(u, "Dry land", Quantity.cm2(a.survey().dryLandCm2()), ""));
         figures.add(
@@ -131,6 +134,14 @@ public record Answer(
                         "Rim over the highest foothold",
                         Quantity.cm(a.survey().rimAboveFootholdCm()),
                         ""));
+        figures.add(
+                figure(
+                        u,
+                        "Floor to walk on",
+                        Quantity.cm2(grid.walkableCm2()),
+                        "free of what stands on it"));
+        figures.add(figure(u, "In shade", Quantity.percent(grid.shadePercent()), "of the water"));
+        whose.ifPresent(r -> figures.addAll(swimming(u, r, Situation.swim(r, grid))));
         a.survey()
                 .grid()
                 .ifPresent(
@@ -158,6 +169,15 @@ public record Answer(
                             "Floor for each animal",
                             Quantity.cm2(a.survey().footprintCm2() / a.heads()),
                             ""));
+            figures.add(
+                    figure(
+                            u,
+                            "Hides for each animal",
+                            new Quantity(
+                                    Dimension.RATIO,
+                                    (double) a.enclosure().furnishings().hidingPlaces()
+                                            / a.heads()),
+                            "caves, bark and dense plants"));
         }
         a.climate()
                 .water()
@@ -242,6 +262,34 @@ public record Answer(
                                                 p.present() ? "in the design" : "still to buy",
                                                 p.present()))
                         .toList());
+    }
+
+    private static String depths(Units u, Grid grid) {
+        return grid.depthBands(DEPTH_BANDS).stream()
+                .filter(band -> band.sharePercent() >= 1)
+                .map(
+                        band ->
+                                "%s to %s deep in %s"
+                                        .formatted(
+                                                u.number(Quantity.cm(band.fromCm())),
+                                                u.cm(band.toCm()),
+                                                u.text(Quantity.percent(band.sharePercent()))))
+                .collect(Collectors.joining(", "));
+    }
+
+    private static List<Figure> swimming(Units u, Resident r, Swim swim) {
+        return List.of(
+                figure(
+                        u,
+                        "Room to swim",
+                        Quantity.cm2(swim.areaCm2()),
+                        "deep enough for %s, %s at a stretch"
+                                .formatted(r.words(), u.cm(swim.runCm()))),
+                figure(
+                        u,
+                        "Room to turn round",
+                        Quantity.cm(swim.turnCm()),
+                        "across; it is %s long".formatted(u.cm(r.bodyCm()))));
     }
 
     /** The one asked for, or the one that has it hardest to get out. */

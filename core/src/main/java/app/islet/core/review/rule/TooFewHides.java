@@ -3,7 +3,6 @@ package app.islet.core.review.rule;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Hides;
-import app.islet.core.enclosure.PartKind;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
@@ -15,26 +14,17 @@ import app.islet.core.review.Step;
 
 import com.google.auto.service.AutoService;
 
-import java.util.EnumSet;
 import java.util.Optional;
-import java.util.Set;
 
 /** Fewer hiding places than animals that need one. */
 @AutoService(Rule.class)
 public final class TooFewHides implements ResidentRule {
-    private static final Set<PartKind> HIDING =
-            EnumSet.of(PartKind.CAVE, PartKind.PLANTS, PartKind.FLOATING_PLANTS);
-
     @Override
     public Optional<Finding> judge(Situation s, Resident r) {
         Needs.Shelter shelter = r.stage().needs().shelter();
         int wanted = (int) Math.ceil(shelter.hidesPerAnimal() * r.count());
-        int drawn =
-                (int)
-                        s.enclosure().furnishings().parts().stream()
-                                .filter(p -> HIDING.contains(p.kind()))
-                                .count();
-        int there = drawn + s.enclosure().furnishings().hides().map(Hides::count).orElse(0);
+        int there = s.enclosure().furnishings().hidingPlaces();
+        int counted = s.enclosure().furnishings().hides().map(Hides::count).orElse(0);
         if (there >= wanted) {
             return Optional.empty();
         }
@@ -51,7 +41,7 @@ public final class TooFewHides implements ResidentRule {
                         .why(
                                 "Where it cannot get out of sight it is never at rest, and the weaker ones are hunted.")
                         .remedy(
-                                new Change("/furnishings/hides/count", wanted - drawn),
+                                new Change("/furnishings/hides/count", wanted - there + counted),
                                 "{} hides in all: caves, bark, dense plants; no sight line from one to the next.",
                                 Quantity.count(wanted))
                         .build());
