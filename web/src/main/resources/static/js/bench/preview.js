@@ -65,11 +65,14 @@ export function enhance(root) {
     say("Something does not fit");
   }
 
+  /** Touches only the fields whose error comes or goes: a form of many parts has hundreds. */
   function showErrors(errors) {
-    for (const input of form.elements) {
-      const note = input.id && root.getElementById(`${input.id}-note`);
-      if (!note) continue;
-      const error = errors.get(input.id);
+    const told = [...form.querySelectorAll("[aria-invalid=true]")].map(input => input.id);
+    for (const id of new Set([...told, ...errors.keys()])) {
+      const input = root.getElementById(id);
+      const note = root.getElementById(`${id}-note`);
+      if (!input || !note) continue;
+      const error = errors.get(id);
       input.setAttribute("aria-invalid", String(error !== undefined));
       note.classList.toggle("error", error !== undefined);
       note.textContent = error ?? note.dataset.hint ?? "";

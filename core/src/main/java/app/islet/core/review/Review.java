@@ -39,6 +39,7 @@ public record Review(List<Finding> findings) {
 
     /** Every finding, in no order and without asking what other schools would say. */
     static Stream<Finding> judged(Situation situation) {
+        situation.explore();
         return RULES.stream().flatMap(rule -> rule.judge(situation));
     }
 

@@ -73,6 +73,25 @@ public record Situation(
         return grid.swim(measured(r.heightCm()));
     }
 
+    /**
+     * Searches for all residents at once, on as many processors as there are; the rules find it
+     * done.
+     */
+    void explore() {
+        if (survey.grid().isPresent()) {
+            residents.parallelStream()
+                    .forEach(
+                            r -> {
+                                swim(r);
+                                if (r.stage().needs().basking().isPresent()) {
+                                    basking(r);
+                                } else {
+                                    reach(r);
+                                }
+                            });
+        }
+    }
+
     private static Reach.Body body(Resident r) {
         Needs needs = r.stage().needs();
         double length = measured(r.bodyCm());

@@ -58,6 +58,7 @@ public final class Grid {
     private final boolean partlyDry;
     private final boolean[] wet;
     private final int[] beside;
+    private final Basins basins;
     private final Map<Reach.Body, Reach> reached = new ConcurrentHashMap<>();
     private final Map<Lying, Basking> lain = new ConcurrentHashMap<>();
     private final Map<Double, Swim> swum = new ConcurrentHashMap<>();
@@ -100,6 +101,7 @@ public final class Grid {
             wet[at] = inside(at) && !dry[at] && topCm[at] < lineCm - 1e-9;
         }
         beside = neighbours();
+        basins = Basins.of(this);
     }
 
     /** The four cells beside each: right, left, in front and behind; -1 where there is none. */
@@ -120,6 +122,10 @@ public final class Grid {
     /** The cell beside another, in direction 0 to 3: right, left, in front, behind. */
     int beside(int at, int direction) {
         return beside[4 * at + direction];
+    }
+
+    Basins basins() {
+        return basins;
     }
 
     public static Grid of(Enclosure e) {

@@ -101,15 +101,14 @@ public record Reach(
         private final Grid grid;
         private final Body body;
         private final Mark[] marks;
-        private final int[] basin;
+        private final Basins basins;
         private final double[] steepest = new double[Surface.values().length];
-        private int basins;
 
         Search(Grid grid, Body body) {
             this.grid = grid;
             this.body = body;
             this.marks = new Mark[grid.cells()];
-            this.basin = new int[grid.cells()];
+            this.basins = grid.basins();
             for (Surface surface : Surface.values()) {
                 double slope = Math.min(89.9, body.moves.slopeDegOn(surface));
                 steepest[surface.ordinal()] = Math.tan(Math.toRadians(slope));
@@ -125,15 +124,14 @@ public record Reach(
                                         ? (isRest(at) ? Mark.REST : Mark.WATER)
                                         : Mark.OUT_OF_REACH;
             }
-            nameBasins();
-            boolean[] open = new boolean[basins + 1];
+            boolean[] open = new boolean[basins.count() + 1];
             climb(open);
             int wet = 0;
             int trapped = 0;
             for (int at = 0; at < grid.cells(); at++) {
-                if (basin[at] > 0) {
+                if (basins.at(at) > 0) {
                     wet++;
-                    if (!open[basin[at]]) {
+                    if (!open[basins.at(at)]) {
                         trapped++;
                         if (marks[at] == Mark.WATER) {
                             marks[at] = Mark.TRAPPED;
@@ -177,32 +175,10 @@ public record Reach(
             return grid.beside(at, direction);
         }
 
-        /** Numbers each connected piece of water. */
-        private void nameBasins() {
-            Queue queue = new Queue(grid.cells());
-            for (int start = 0; start < grid.cells(); start++) {
-                if (!grid.wet(start) || basin[start] > 0) {
-                    continue;
-                }
-                basin[start] = ++basins;
-                queue.add(start);
-                while (!queue.isEmpty()) {
-                    int at = queue.poll();
-                    for (int d = 0; d < 4; d++) {
-                        int next = neighbour(at, d);
-                        if (next >= 0 && grid.wet(next) && basin[next] == 0) {
-                            basin[next] = basins;
-                            queue.add(next);
-                        }
-                    }
-                }
-            }
-        }
-
         /** Walks out of every piece of water, and from where it gets to, on. */
         private void climb(boolean[] open) {
             Queue queue = new Queue(grid.cells());
-            boolean anyWater = basins > 0;
+            boolean anyWater = basins.count() > 0;
             for (int at = 0; at < grid.cells(); at++) {
                 boolean start = anyWater ? grid.wet(at) : grid.inside(at) && isLowest(at);
                 if (start && (!anyWater || isAtShore(at))) {
@@ -221,7 +197,7 @@ public record Reach(
                     }
                     if (walks(at, next, d)) {
                         if (grid.wet(at)) {
-                            open[basin[at]] = true;
+                            open[basins.at(at)] = true;
                         }
                         if (marks[next] == Mark.OUT_OF_REACH) {
                             marks[next] = grid.wet(at) ? Mark.EXIT : Mark.REACHED;

@@ -12,35 +12,40 @@ public record Swim(double areaCm2, double turnCm, double runCm) {
     static Swim of(Grid grid, double bodyHeightCm) {
         int columns = grid.columns();
         int rows = grid.rows();
-        // Sides of the largest free square that ends in each cell, row by row.
+        // Side of the largest free square that ends in each cell of the row above.
         int[] square = new int[columns + 1];
         int[] down = new int[columns];
         int free = 0;
         int largest = 0;
-        double longest = 0;
+        int longestAlong = 0;
+        int longestDown = 0;
         for (int j = 0; j < rows; j++) {
             int diagonal = 0;
             int along = 0;
             for (int i = 0; i < columns; i++) {
                 int above = square[i + 1];
-                boolean swims = swims(grid, grid.at(i, j), bodyHeightCm);
-                square[i + 1] = swims ? 1 + Math.min(diagonal, Math.min(above, square[i])) : 0;
-                along = swims ? along + 1 : 0;
-                down[i] = swims ? down[i] + 1 : 0;
-                free += swims ? 1 : 0;
-                largest = Math.max(largest, square[i + 1]);
-                longest = Math.max(longest, Math.max(along * grid.stepX(), down[i] * grid.stepY()));
+                if (swims(grid, grid.at(i, j), bodyHeightCm)) {
+                    int side = 1 + Math.min(diagonal, Math.min(above, square[i]));
+                    square[i + 1] = side;
+                    largest = Math.max(largest, side);
+                    longestAlong = Math.max(longestAlong, ++along);
+                    longestDown = Math.max(longestDown, ++down[i]);
+                    free++;
+                } else {
+                    square[i + 1] = 0;
+                    along = 0;
+                    down[i] = 0;
+                }
                 diagonal = above;
             }
         }
         return new Swim(
                 free * grid.stepX() * grid.stepY(),
                 largest * Math.min(grid.stepX(), grid.stepY()),
-                longest);
+                Math.max(longestAlong * grid.stepX(), longestDown * grid.stepY()));
     }
 
     private static boolean swims(Grid grid, int at, double bodyHeightCm) {
-        boolean free = grid.wet(at) && grid.barCm(at) == 0 && grid.depthCm(at) > 0;
-        return free && grid.depthCm(at) >= bodyHeightCm;
+        return grid.wet(at) && grid.barCm(at) == 0 && grid.depthCm(at) >= bodyHeightCm;
     }
 }

@@ -8,6 +8,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
 
 import java.security.Principal;
 
@@ -21,9 +22,15 @@ class PersonAdvice {
     }
 
     @ModelAttribute
-    void person(@Nullable Principal principal, Model model) {
+    void person(
+            @Nullable Principal principal,
+            @PathVariable(required = false) @Nullable String collection,
+            Model model) {
+        // With a collection in the address, whoever is a member is known from the membership.
         Person person =
-                principal == null ? null : people.findByLogin(principal.getName()).orElse(null);
+                principal == null || collection != null
+                        ? null
+                        : people.findByLogin(principal.getName()).orElse(null);
         if (person != null) {
             model.addAttribute("person", person);
         }

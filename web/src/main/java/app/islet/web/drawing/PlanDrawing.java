@@ -10,10 +10,11 @@ import app.islet.core.survey.Grid;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Survey;
 
+import org.jspecify.annotations.Nullable;
+
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumMap;
-import java.util.Map;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.Stream;
@@ -26,17 +27,10 @@ public final class PlanDrawing {
     private static final double TOP = 10;
     private static final double BOTTOM = 34;
     private static final int DEPTH_BANDS = 4;
-    private static final Map<Reach.Mark, String> SHOWN =
-            new EnumMap<>(
-                    Map.of(
-                            Reach.Mark.REST,
-                            "r-rest",
-                            Reach.Mark.TRAPPED,
-                            "r-trapped",
-                            Reach.Mark.EXIT,
-                            "r-exit",
-                            Reach.Mark.REACHED,
-                            "r-reached"));
+    private static final List<Reach.Mark> SHOWN =
+            List.of(Reach.Mark.REST, Reach.Mark.TRAPPED, Reach.Mark.EXIT, Reach.Mark.REACHED);
+    private static final String[] SHOWN_AS = {"r-rest", "r-trapped", "r-exit", "r-reached"};
+    private static final String[] DEPTHS_AS = {"d-0", "d-1", "d-2", "d-3"};
 
     private final Enclosure enclosure;
     private final Survey survey;
@@ -88,7 +82,7 @@ public final class PlanDrawing {
         svg.element("title", "Plan of %s, seen from above".formatted(enclosure.name()));
         outline(survey.hasWater() ? "s-water" : "s-ground");
         if (survey.hasWater()) {
-            strips("s-ground", at -> grid.isDryGround(at) ? 0 : -1, 1);
+            strips(at -> grid.isDryGround(at) ? 0 : -1, "s-ground");
         }
         depth();
         reach.ifPresent(this::overlay);
@@ -210,7 +204,7 @@ public final class PlanDrawing {
     /** What each cell is to the body. */
     private void overlay(Reach reach) {
         svg.open("g", "class", "o-reach");
-        SHOWN.forEach((mark, css) -> strips(css, at -> reach.marks().get(at) == mark ? 0 : -1, 1));
+        strips(at -> SHOWN.indexOf(reach.marks().get(at)), SHOWN_AS);
         svg.close("g");
     }
 
@@ -225,7 +219,7 @@ public final class PlanDrawing {
         }
         double band = deepest / DEPTH_BANDS;
         svg.open("g", "class", "o-depth");
-        depthMiddles = strips("d-", at -> bandOf(grid.depthCm(at), band), DEPTH_BANDS);
+        depthMiddles = strips(at -> bandOf(grid.depthCm(at), band), DEPTHS_AS);
         depthBand = band;
         svg.close("g");
     }
@@ -259,54 +253,73 @@ public final class PlanDrawing {
     }
 
     /**
-     * All cells of one kind are one path of strips, so that the drawing stays small.
+     * All cells of one kind are one path of blocks, rows alike drawn as one, so that the drawing
+     * stays small.
      *
      * @param kindOf kind of a cell, from 0, or -1 for one that is not drawn
+     * @param names classes of the kinds
      * @return the middle cell of the longest strip of each kind, -1 where it has none
      */
-    private int[] strips(String css, IntUnaryOperator kindOf, int kinds) {
-        StringBuilder[] paths = new StringBuilder[kinds];
-        int[] longest = new int[kinds];
-        int[] middle = new int[kinds];
+    private int[] strips(IntUnaryOperator kindOf, String... names) {
+        StringBuilder[] paths = new StringBuilder[names.length];
+        int[] longest = new int[names.length];
+        int[] middle = new int[names.length];
         Arrays.fill(middle, -1);
         int columns = grid.columns();
-        for (int row = 0; row < grid.cells(); row += columns) {
+        int rows = grid.cells() / columns;
+        int[] row;
+        int @Nullable [] next = kinds(kindOf, 0, columns);
+        int top = 0;
+        for (int j = 0; j < rows; j++) {
+            row = next;
+            next = j + 1 < rows ? kinds(kindOf, j + 1, columns) : null;
+            if (next != null && Arrays.equals(row, next)) {
+                continue;
+            }
             int from = 0;
             for (int i = 1; i <= columns; i++) {
-                int kind = kindOf.applyAsInt(row + from);
-                if (i < columns && kindOf.applyAsInt(row + i) == kind) {
+                int kind = row[from];
+                if (i < columns && row[i] == kind) {
                     continue;
                 }
                 if (kind >= 0) {
                     paths[kind] = paths[kind] == null ? new StringBuilder() : paths[kind];
-                    strip(paths[kind], from, i, row / columns);
+                    block(paths[kind], from, i, top, j + 1);
                     if (i - from >= longest[kind]) {
                         longest[kind] = i - from;
-                        middle[kind] = row + (from + i) / 2;
+                        middle[kind] = j * columns + (from + i) / 2;
                     }
                 }
                 from = i;
             }
+            top = j + 1;
         }
-        for (int kind = 0; kind < kinds; kind++) {
+        for (int kind = 0; kind < names.length; kind++) {
             if (paths[kind] != null) {
-                String name = kinds == 1 ? css : css + kind;
-                svg.empty("path", "class", name, "d", paths[kind].toString());
+                svg.empty("path", "class", names[kind], "d", paths[kind].toString());
             }
         }
         return middle;
     }
 
-    private void strip(StringBuilder path, int from, int to, int row) {
+    private static int[] kinds(IntUnaryOperator kindOf, int row, int columns) {
+        int[] kinds = new int[columns];
+        for (int i = 0; i < columns; i++) {
+            kinds[i] = kindOf.applyAsInt(row * columns + i);
+        }
+        return kinds;
+    }
+
+    private void block(StringBuilder path, int from, int to, int top, int bottom) {
         String run = Svg.number((to - from) * grid.stepX() * scale);
         path.append('M')
                 .append(Svg.number(x(from * grid.stepX())))
                 .append(' ')
-                .append(Svg.number(y(row * grid.stepY())))
+                .append(Svg.number(y(top * grid.stepY())))
                 .append('h')
                 .append(run)
                 .append('v')
-                .append(Svg.number(grid.stepY() * scale))
+                .append(Svg.number((bottom - top) * grid.stepY() * scale))
                 .append("h-")
                 .append(run)
                 .append('z');

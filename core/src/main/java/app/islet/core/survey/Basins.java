@@ -1,0 +1,47 @@
+package app.islet.core.survey;
+
+/** The connected pieces of water, numbered from 1; 0 where there is none. */
+final class Basins {
+    private final int[] name;
+    private int count;
+
+    private Basins(int cells) {
+        this.name = new int[cells];
+    }
+
+    static Basins of(Grid grid) {
+        Basins basins = new Basins(grid.cells());
+        int[] waiting = new int[grid.cells()];
+        for (int start = 0; start < grid.cells(); start++) {
+            if (grid.wet(start) && basins.name[start] == 0) {
+                basins.flood(grid, start, waiting);
+            }
+        }
+        return basins;
+    }
+
+    private void flood(Grid grid, int start, int[] waiting) {
+        int piece = ++count;
+        name[start] = piece;
+        waiting[0] = start;
+        int left = 1;
+        while (left > 0) {
+            int at = waiting[--left];
+            for (int d = 0; d < 4; d++) {
+                int next = grid.beside(at, d);
+                if (next >= 0 && name[next] == 0 && grid.wet(next)) {
+                    name[next] = piece;
+                    waiting[left++] = next;
+                }
+            }
+        }
+    }
+
+    int count() {
+        return count;
+    }
+
+    int at(int cell) {
+        return name[cell];
+    }
+}
