@@ -22,6 +22,12 @@ public final class MoistAir {
         return 0.61121 * Math.exp(17.502 * t / (240.97 + t));
     }
 
+    /** How the saturation pressure rises at {@code tempC}, where it is {@code kpa}; kPa/K. */
+    static double saturationSlope(double tempC, double kpa) {
+        double below = 240.97 + tempC;
+        return kpa * 17.502 * 240.97 / (below * below);
+    }
+
     /**
      * Heat of evaporation of water.
      *

@@ -6,6 +6,7 @@ import app.islet.core.care.Fodder;
 import app.islet.core.care.GroundMaterial;
 import app.islet.core.care.Plant;
 import app.islet.core.care.Stage;
+import app.islet.core.enclosure.Calibration;
 import app.islet.core.enclosure.Chemistry;
 import app.islet.core.enclosure.Conditions;
 import app.islet.core.enclosure.Dish;
@@ -16,11 +17,13 @@ import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Lighting;
 import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Stones;
+import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.Walls;
 import app.islet.core.enclosure.Water;
@@ -113,8 +116,8 @@ public final class DocumentReader {
                                         new Walls(
                                                 v.optionalNumber("paneMm", 1, 100, "mm"),
                                                 v.flag("braced", false),
-                                                v.optionalNumber(
-                                                        "lipCm", 0, Vessel.MAX_CM, "cm")))),
+                                                v.optionalNumber("lipCm", 0, Vessel.MAX_CM, "cm"),
+                                                v.optionalNumber("insulationMm", 0, 200, "mm")))),
                 f.group(
                         "water",
                         w ->
@@ -185,7 +188,14 @@ public final class DocumentReader {
                                         new Conditions(
                                                 c.optionalNumber("humidityPercent", 0, 100, "%"),
                                                 c.optionalNumber("lightHours", 0, 24, "h"),
-                                                c.optionalNumber("lidGapCm", 0, 100, "cm")))
+                                                c.optionalNumber("lidGapCm", 0, 100, "cm"),
+                                                new Lighting(
+                                                        c.optionalNumber("lightsOnHour", 0, 24, "h")
+                                                                .orElse(Lighting.USUAL.onHour()),
+                                                        c.flag("seasonalLight", false)),
+                                                new Calibration(
+                                                        factor(c, "lossFactor"),
+                                                        factor(c, "evaporationFactor"))))
                         .orElse(Conditions.UNKNOWN),
                 f.optionalGroup("site", DocumentReader::site).orElse(Site.LIVING_ROOM));
     }
@@ -276,6 +286,10 @@ public final class DocumentReader {
         return all.sorted().collect(Collectors.joining(", "));
     }
 
+    private static double factor(Fields f, String key) {
+        return f.optionalNumber(key, Calibration.LEAST, Calibration.MOST, "times").orElse(1);
+    }
+
     private static Site site(Fields f) {
         return new Site(
                 f.number("summerDayC", -20, 50, "°C"),
@@ -285,7 +299,10 @@ public final class DocumentReader {
                 f.optionalNumber("humidityPercent", 0, 100, "%")
                         .orElse(Site.LIVING_ROOM.humidityPercent()),
                 f.optionalFlag("residualCurrentDevice"),
-                f.flag("smallChildren", false));
+                f.flag("smallChildren", false),
+                f.optionalNumber("sunHours", 0, 16, "h").orElse(0),
+                f.optionalNumber("latitude", -90, 90, "°"),
+                f.optionalNumber("longitude", -180, 180, "°"));
     }
 
     /** The kinds of device, as written in the field {@code kind}. */
@@ -316,11 +333,16 @@ public final class DocumentReader {
             case BASKING_LAMP ->
                     new Equipment.BaskingLamp(
                             f.number("powerW", 1, 1000, "W"),
-                            f.optionalNumber("spotC", 0, 120, "°C"));
+                            f.optionalNumber("spotC", 0, 120, "°C"),
+                            f.optionalNumber("beamDeg", 5, 160, "°"),
+                            f.optionalNumber("distanceCm", 1, 300, "cm"));
             case UVB_LAMP ->
                     new Equipment.UvbLamp(
                             f.optionalDate("fittedOn"),
-                            f.optionalNumber("distanceCm", 1, 300, "cm"));
+                            f.optionalNumber("distanceCm", 1, 300, "cm"),
+                            f.optionalChoice("shape", UvShape.class).orElse(UvShape.LINEAR),
+                            f.optionalNumber("uviAt30Cm", 0, 50, ""),
+                            f.optionalNumber("readUvi", 0, 50, ""));
             case AIR_STONE -> new Equipment.AirStone();
         };
     }

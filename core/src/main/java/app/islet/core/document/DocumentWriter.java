@@ -8,8 +8,10 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Ground;
+import app.islet.core.enclosure.Lighting;
 import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.Site;
+import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.resident.Resident;
 import app.islet.core.text.Fields;
@@ -98,6 +100,11 @@ public final class DocumentWriter {
         if (site.smallChildren()) {
             map.put("smallChildren", true);
         }
+        if (site.sunHours() > 0) {
+            map.put("sunHours", number(site.sunHours()));
+        }
+        site.latitude().ifPresent(deg -> map.put("latitude", number(deg)));
+        site.longitude().ifPresent(deg -> map.put("longitude", number(deg)));
         return map;
     }
 
@@ -163,6 +170,7 @@ public final class DocumentWriter {
             map.put("braced", true);
         }
         v.walls().lipCm().ifPresent(cm -> map.put("lipCm", number(cm)));
+        v.walls().insulationMm().ifPresent(mm -> map.put("insulationMm", number(mm)));
         return map;
     }
 
@@ -232,6 +240,18 @@ public final class DocumentWriter {
         c.humidityPercent().ifPresent(percent -> map.put("humidityPercent", number(percent)));
         c.lightHours().ifPresent(hours -> map.put("lightHours", number(hours)));
         c.lidGapCm().ifPresent(cm -> map.put("lidGapCm", number(cm)));
+        if (c.lighting().onHour() != Lighting.USUAL.onHour()) {
+            map.put("lightsOnHour", number(c.lighting().onHour()));
+        }
+        if (c.lighting().seasonal()) {
+            map.put("seasonalLight", true);
+        }
+        if (c.calibration().lossFactor() != 1) {
+            map.put("lossFactor", number(c.calibration().lossFactor()));
+        }
+        if (c.calibration().evaporationFactor() != 1) {
+            map.put("evaporationFactor", number(c.calibration().evaporationFactor()));
+        }
         return map;
     }
 
@@ -259,12 +279,19 @@ public final class DocumentWriter {
         if (device instanceof Equipment.BaskingLamp lamp) {
             Map<String, Object> map = group("kind", "basking-lamp", "powerW", lamp.powerW());
             lamp.spotC().ifPresent(c -> map.put("spotC", number(c)));
+            lamp.beamDeg().ifPresent(deg -> map.put("beamDeg", number(deg)));
+            lamp.distanceCm().ifPresent(cm -> map.put("distanceCm", number(cm)));
             return map;
         }
         if (device instanceof Equipment.UvbLamp lamp) {
             Map<String, Object> map = group("kind", "uvb-lamp");
             lamp.fittedOn().ifPresent(day -> map.put("fittedOn", day.toString()));
             lamp.distanceCm().ifPresent(cm -> map.put("distanceCm", number(cm)));
+            if (lamp.shape() != UvShape.LINEAR) {
+                map.put("shape", Fields.written(lamp.shape()));
+            }
+            lamp.uviAt30Cm().ifPresent(uvi -> map.put("uviAt30Cm", number(uvi)));
+            lamp.readUvi().ifPresent(uvi -> map.put("readUvi", number(uvi)));
             return map;
         }
         return group("kind", "air-stone");

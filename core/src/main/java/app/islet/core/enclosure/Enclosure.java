@@ -181,10 +181,26 @@ public record Enclosure(
             case "/equipment/uvb-lamp/distanceCm" ->
                     replacing(
                             Equipment.UvbLamp.class,
-                            new Equipment.UvbLamp(
-                                    first(Equipment.UvbLamp.class)
-                                            .flatMap(Equipment.UvbLamp::fittedOn),
-                                    OptionalDouble.of(v)));
+                            first(Equipment.UvbLamp.class).orElse(Equipment.UvbLamp.UNKNOWN).at(v));
+            case "/equipment/basking-lamp/distanceCm" ->
+                    replacing(
+                            Equipment.BaskingLamp.class,
+                            first(Equipment.BaskingLamp.class)
+                                    .orElse(new Equipment.BaskingLamp(50, OptionalDouble.empty()))
+                                    .at(v));
+            case "/equipment/fan/airSpeedMs" ->
+                    replacing(Equipment.Fan.class, new Equipment.Fan(v));
+            case "/vessel/insulationMm" ->
+                    with(vessel.with(vessel.walls().insulated(OptionalDouble.of(v))));
+            case "/conditions/lossFactor" ->
+                    with(
+                            conditions.with(
+                                    new Calibration(
+                                            v, conditions.calibration().evaporationFactor())));
+            case "/conditions/evaporationFactor" ->
+                    with(
+                            conditions.with(
+                                    new Calibration(conditions.calibration().lossFactor(), v)));
             default ->
                     throw new IllegalArgumentException(
                             "there is no number called " + change.field());
@@ -193,12 +209,9 @@ public record Enclosure(
 
     /** This design with a tube fitted on {@code day} in place of the old one. */
     public Enclosure withNewTube(LocalDate day) {
-        OptionalDouble distance =
-                first(Equipment.UvbLamp.class)
-                        .map(Equipment.UvbLamp::distanceCm)
-                        .orElse(OptionalDouble.empty());
         return replacing(
-                Equipment.UvbLamp.class, new Equipment.UvbLamp(Optional.of(day), distance));
+                Equipment.UvbLamp.class,
+                first(Equipment.UvbLamp.class).orElse(Equipment.UvbLamp.UNKNOWN).fitted(day));
     }
 
     private <E extends Equipment> Optional<E> first(Class<E> kind) {

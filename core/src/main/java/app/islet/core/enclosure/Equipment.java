@@ -63,10 +63,24 @@ public sealed interface Equipment {
     }
 
     /**
-     * @param powerW rated power @param spotC surface temperature measured under it, °C, where
-     *     somebody measured
+     * @param powerW rated power
+     * @param spotC surface temperature measured under it as it hangs, °C, where somebody measured
+     * @param beamDeg angle of its cone, as printed on it, where known
+     * @param distanceCm from the lamp down to what it warms, where known
      */
-    record BaskingLamp(double powerW, OptionalDouble spotC) implements Equipment {
+    record BaskingLamp(
+            double powerW, OptionalDouble spotC, OptionalDouble beamDeg, OptionalDouble distanceCm)
+            implements Equipment {
+        /** A lamp of which neither cone nor distance is known. */
+        public BaskingLamp(double powerW, OptionalDouble spotC) {
+            this(powerW, spotC, OptionalDouble.empty(), OptionalDouble.empty());
+        }
+
+        /** Hung elsewhere; what was measured there no longer counts. */
+        BaskingLamp at(double cm) {
+            return new BaskingLamp(powerW, OptionalDouble.empty(), beamDeg, OptionalDouble.of(cm));
+        }
+
         @Override
         public String words() {
             return "basking lamp";
@@ -76,8 +90,41 @@ public sealed interface Equipment {
     /**
      * @param fittedOn day the tube was new, where known
      * @param distanceCm from the tube to the back of the basking animal, where known
+     * @param uviAt30Cm UV index 30 cm below it as its maker states, where known
+     * @param readUvi UV index a meter read at {@code distanceCm}, where somebody has one
      */
-    record UvbLamp(Optional<LocalDate> fittedOn, OptionalDouble distanceCm) implements Equipment {
+    record UvbLamp(
+            Optional<LocalDate> fittedOn,
+            OptionalDouble distanceCm,
+            UvShape shape,
+            OptionalDouble uviAt30Cm,
+            OptionalDouble readUvi)
+            implements Equipment {
+        /** A straight tube of which nothing more is known. */
+        public UvbLamp(Optional<LocalDate> fittedOn, OptionalDouble distanceCm) {
+            this(
+                    fittedOn,
+                    distanceCm,
+                    UvShape.LINEAR,
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty());
+        }
+
+        /** A straight tube, nothing known of it. */
+        static final UvbLamp UNKNOWN = new UvbLamp(Optional.empty(), OptionalDouble.empty());
+
+        /** Hung elsewhere; what was read there no longer counts. */
+        UvbLamp at(double cm) {
+            return new UvbLamp(
+                    fittedOn, OptionalDouble.of(cm), shape, uviAt30Cm, OptionalDouble.empty());
+        }
+
+        /** A new one of its kind; what was read of the old one no longer counts. */
+        UvbLamp fitted(LocalDate day) {
+            return new UvbLamp(
+                    Optional.of(day), distanceCm, shape, uviAt30Cm, OptionalDouble.empty());
+        }
+
         @Override
         public String words() {
             return "UVB lamp";

@@ -1,6 +1,7 @@
 package app.islet.core.enclosure;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
 
 /**
@@ -9,6 +10,9 @@ import java.util.stream.DoubleStream;
  *
  * @param residualCurrentDevice whether the socket has one; absent while nobody looked
  * @param smallChildren whether children under five live in or often come to the household
+ * @param sunHours how long the sun shines through a window onto the front on a clear summer's day
+ * @param latitude of the place, north positive, where somebody said; {@code longitude} east
+ *     positive
  */
 public record Site(
         double summerDayC,
@@ -17,7 +21,10 @@ public record Site(
         double winterNightC,
         double humidityPercent,
         Optional<Boolean> residualCurrentDevice,
-        boolean smallChildren) {
+        boolean smallChildren,
+        double sunHours,
+        OptionalDouble latitude,
+        OptionalDouble longitude) {
     /** An ordinary heated room, for a design that says nothing; common practice, no source. */
     public static final Site LIVING_ROOM = new Site(25, 20, 21, 17, 50);
 
@@ -38,6 +45,28 @@ public record Site(
                 false);
     }
 
+    /** A room out of the sun, nobody said where on earth. */
+    public Site(
+            double summerDayC,
+            double summerNightC,
+            double winterDayC,
+            double winterNightC,
+            double humidityPercent,
+            Optional<Boolean> residualCurrentDevice,
+            boolean smallChildren) {
+        this(
+                summerDayC,
+                summerNightC,
+                winterDayC,
+                winterNightC,
+                humidityPercent,
+                residualCurrentDevice,
+                smallChildren,
+                0,
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
+    }
+
     public Site withSafety(boolean device, boolean children) {
         return new Site(
                 summerDayC,
@@ -46,7 +75,40 @@ public record Site(
                 winterNightC,
                 humidityPercent,
                 Optional.of(device),
-                children);
+                children,
+                sunHours,
+                latitude,
+                longitude);
+    }
+
+    /** The same room with so many hours of sun on the glass. */
+    public Site withSunHours(double hours) {
+        return new Site(
+                summerDayC,
+                summerNightC,
+                winterDayC,
+                winterNightC,
+                humidityPercent,
+                residualCurrentDevice,
+                smallChildren,
+                hours,
+                latitude,
+                longitude);
+    }
+
+    /** The same room at a place on earth. */
+    public Site at(double lat, double lon) {
+        return new Site(
+                summerDayC,
+                summerNightC,
+                winterDayC,
+                winterNightC,
+                humidityPercent,
+                residualCurrentDevice,
+                smallChildren,
+                sunHours,
+                OptionalDouble.of(lat),
+                OptionalDouble.of(lon));
     }
 
     public double coldestC() {

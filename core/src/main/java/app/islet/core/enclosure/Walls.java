@@ -9,8 +9,19 @@ import java.util.OptionalDouble;
  * @param braced whether a frame or brace holds its upper edge
  * @param lipCm height of the lowest opening's lip over the floor: under doors in the front the
  *     water runs out there, long before the rim
+ * @param insulationMm foam on the back and both ends
  */
-public record Walls(OptionalDouble paneMm, boolean braced, OptionalDouble lipCm) {
+public record Walls(
+        OptionalDouble paneMm, boolean braced, OptionalDouble lipCm, OptionalDouble insulationMm) {
     public static final Walls UNKNOWN =
             new Walls(OptionalDouble.empty(), false, OptionalDouble.empty());
+
+    /** Walls that nobody insulated. */
+    public Walls(OptionalDouble paneMm, boolean braced, OptionalDouble lipCm) {
+        this(paneMm, braced, lipCm, OptionalDouble.empty());
+    }
+
+    Walls insulated(OptionalDouble mm) {
+        return new Walls(paneMm, braced, lipCm, mm);
+    }
 }

@@ -26,6 +26,15 @@ public record Quantity(Dimension dimension, double si) {
         return new Quantity(Dimension.TEMPERATURE, c);
     }
 
+    /** A difference of temperatures. */
+    public static Quantity kelvin(double k) {
+        return new Quantity(Dimension.TEMPERATURE_DIFFERENCE, k);
+    }
+
+    public static Quantity hours(double h) {
+        return new Quantity(Dimension.HOURS, h);
+    }
+
     public static Quantity watts(double w) {
         return new Quantity(Dimension.POWER, w);
     }

@@ -29,18 +29,18 @@ public record Situation(
     }
 
     public static Situation of(Enclosure enclosure, List<Resident> residents, LocalDate date) {
-        return of(enclosure, residents, date, Survey.of(enclosure));
-    }
-
-    private static Situation of(
-            Enclosure enclosure, List<Resident> residents, LocalDate date, Survey survey) {
+        Survey survey = Survey.of(enclosure);
         return new Situation(
                 enclosure, residents, date, survey, Climate.of(enclosure, survey, residents));
     }
 
     /** The same enclosure with other residents; it need not be surveyed again. */
     Situation with(List<Resident> others) {
-        return of(enclosure, others, date, survey);
+        return with(others, date);
+    }
+
+    private Situation with(List<Resident> others, LocalDate day) {
+        return new Situation(enclosure, others, day, survey, climate.of(others));
     }
 
     /** Where an animal of these gets to, in an enclosure that is drawn with its parts. */
@@ -117,10 +117,6 @@ public record Situation(
 
     /** The same enclosure with its residents grown as expected. */
     public Situation after(int days) {
-        return of(
-                enclosure,
-                residents.stream().map(r -> r.after(days)).toList(),
-                date.plusDays(days),
-                survey);
+        return with(residents.stream().map(r -> r.after(days)).toList(), date.plusDays(days));
     }
 }

@@ -10,6 +10,7 @@ import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Platform;
+import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.Walls;
 import app.islet.core.enclosure.Water;
@@ -80,7 +81,12 @@ final class DesignForm {
             typed.put("airStone", "on");
         }
         typed.putAll(FurnishingForm.typed(e));
-        first(e, Equipment.UvbLamp.class).ifPresent(l -> typed.put("uvb", "on"));
+        first(e, Equipment.UvbLamp.class)
+                .ifPresent(
+                        l -> {
+                            typed.put("uvb", "on");
+                            typed.put("uvbShape", l.shape().name());
+                        });
         first(e, Equipment.UvbLamp.class)
                 .flatMap(Equipment.UvbLamp::fittedOn)
                 .ifPresent(day -> typed.put("uvbFitted", day.toString()));
@@ -113,6 +119,10 @@ final class DesignForm {
         numbers.putAll(GroundForm.numbers(e.ground()));
         e.vessel().walls().paneMm().ifPresent(mm -> numbers.put("pane", Quantity.mm(mm)));
         e.vessel().walls().lipCm().ifPresent(cm -> numbers.put("lip", Quantity.cm(cm)));
+        e.vessel()
+                .walls()
+                .insulationMm()
+                .ifPresent(mm -> numbers.put("insulation", Quantity.mm(mm)));
         e.land()
                 .ifPresent(
                         l -> {
@@ -141,13 +151,28 @@ final class DesignForm {
                         l -> {
                             numbers.put("lamp", Quantity.watts(l.powerW()));
                             l.spotC().ifPresent(c -> numbers.put("spot", Quantity.celsius(c)));
+                            l.beamDeg().ifPresent(d -> numbers.put("beam", Quantity.degrees(d)));
+                            l.distanceCm()
+                                    .ifPresent(cm -> numbers.put("lampDistance", Quantity.cm(cm)));
                         });
         first(e, Equipment.UvbLamp.class)
                 .ifPresent(
-                        l ->
-                                l.distanceCm()
-                                        .ifPresent(
-                                                cm -> numbers.put("uvbDistance", Quantity.cm(cm))));
+                        l -> {
+                            l.distanceCm()
+                                    .ifPresent(cm -> numbers.put("uvbDistance", Quantity.cm(cm)));
+                            l.uviAt30Cm()
+                                    .ifPresent(
+                                            uvi ->
+                                                    numbers.put(
+                                                            "uvi30",
+                                                            new Quantity(Dimension.RATIO, uvi)));
+                            l.readUvi()
+                                    .ifPresent(
+                                            uvi ->
+                                                    numbers.put(
+                                                            "uviRead",
+                                                            new Quantity(Dimension.RATIO, uvi)));
+                        });
         numbers.putAll(FurnishingForm.numbers(e));
         return numbers;
     }
@@ -175,7 +200,8 @@ final class DesignForm {
                 new Walls(
                         form.optional("pane", Dimension.THICKNESS, 1, 100),
                         form.flag("braced"),
-                        form.optional("lip", Dimension.LENGTH, 0, MAX));
+                        form.optional("lip", Dimension.LENGTH, 0, MAX),
+                        form.optional("insulation", Dimension.THICKNESS, 0, 200));
         Ground ground = GroundForm.read(form, height);
         Optional<Land> land = land(form);
         Optional<Platform> platform =
@@ -189,7 +215,7 @@ final class DesignForm {
         Lid lid = form.choice("lid", Lid.class, Lid.NONE);
         Chemistry chemistry = FurnishingForm.chemistry(form);
         Furnishings furnishings = FurnishingForm.furnishings(form, base.furnishings());
-        Conditions conditions = FurnishingForm.conditions(form);
+        Conditions conditions = FurnishingForm.conditions(form, base.conditions());
         if (!form.hasErrors()) {
             refuseWhatDoesNotFit(form, height, depth, ground, land);
         }
@@ -263,12 +289,20 @@ final class DesignForm {
                                         new Equipment.Filter(
                                                 flow, since, form.flag("filterGuarded"))));
         OptionalDouble spot = form.optional("spot", Dimension.TEMPERATURE, 0, 120);
+        OptionalDouble beam = form.optional("beam", Dimension.ANGLE, 5, 160);
+        OptionalDouble lampDistance = form.optional("lampDistance", Dimension.LENGTH, 1, 300);
         form.optional("lamp", Dimension.POWER, 1, 1000)
-                .ifPresent(w -> list.add(new Equipment.BaskingLamp(w, spot)));
+                .ifPresent(w -> list.add(new Equipment.BaskingLamp(w, spot, beam, lampDistance)));
         Optional<LocalDate> fitted = form.date("uvbFitted");
         OptionalDouble distance = form.optional("uvbDistance", Dimension.LENGTH, 1, 300);
         if (form.flag("uvb")) {
-            list.add(new Equipment.UvbLamp(fitted, distance));
+            list.add(
+                    new Equipment.UvbLamp(
+                            fitted,
+                            distance,
+                            form.choice("uvbShape", UvShape.class, UvShape.LINEAR),
+                            form.optional("uvi30", Dimension.RATIO, 0, 50),
+                            form.optional("uviRead", Dimension.RATIO, 0, 50)));
         }
         if (form.flag("airStone")) {
             list.add(new Equipment.AirStone());
@@ -306,6 +340,9 @@ final class DesignForm {
                     case "/equipment/chiller/coolingW" -> "chiller";
                     case "/equipment/filter/flowLph" -> "filter";
                     case "/equipment/uvb-lamp/distanceCm" -> "uvbDistance";
+                    case "/equipment/basking-lamp/distanceCm" -> "lampDistance";
+                    case "/equipment/fan/airSpeedMs" -> "fan";
+                    case "/vessel/insulationMm" -> "insulation";
                     default -> null;
                 });
     }
@@ -352,7 +389,13 @@ final class DesignForm {
                                         "checkbox",
                                         "",
                                         ""),
-                                number(form, "lip", "Lip under front doors", len, "empty: none"))),
+                                number(form, "lip", "Lip under front doors", len, "empty: none"),
+                                number(
+                                        form,
+                                        "insulation",
+                                        "Foam on back and ends",
+                                        Dimension.THICKNESS.unit(form.units()),
+                                        "empty: none"))),
                 Section.open(
                         "Water",
                         List.of(
@@ -416,9 +459,18 @@ final class DesignForm {
                                         "Spot measured",
                                         Dimension.TEMPERATURE.unit(form.units()),
                                         "under the lamp"),
-                                FieldView.of(form, "uvb", "UVB tube", "checkbox", "", ""),
-                                FieldView.of(form, "uvbFitted", "Tube fitted", "date", "", ""),
-                                number(form, "uvbDistance", "Tube to the back", len, ""),
+                                number(form, "lampDistance", "Lamp to the spot", len, ""),
+                                number(form, "beam", "Cone of the lamp", "°", "empty: 60"),
+                                FieldView.of(form, "uvb", "UVB lamp", "checkbox", "", ""),
+                                FieldView.select(
+                                        form,
+                                        "uvbShape",
+                                        "Built as",
+                                        options(UvShape.values(), UvShape::words)),
+                                FieldView.of(form, "uvbFitted", "Lamp fitted", "date", "", ""),
+                                number(form, "uvbDistance", "Lamp to the back", len, ""),
+                                number(form, "uvi30", "UV index at 30 cm", "", "as printed"),
+                                number(form, "uviRead", "UV index read", "", "by a meter, there"),
                                 FieldView.of(form, "airStone", "Air stone", "checkbox", "", ""))));
     }
 

@@ -102,11 +102,14 @@ final class FurnishingForm {
                                 form.choice("source", WaterSource.class, WaterSource.TREATED_TAP)));
     }
 
-    static Conditions conditions(FormReader form) {
+    /** Conditions as typed; when lights are switched and what was calibrated stays. */
+    static Conditions conditions(FormReader form, Conditions base) {
         return new Conditions(
                 form.optional("humidity", Dimension.PERCENT, 0, 100),
                 form.optional("lightHours", Dimension.HOURS, 0, 24),
-                form.optional("lidGap", Dimension.LENGTH, 0, 100));
+                form.optional("lidGap", Dimension.LENGTH, 0, 100),
+                base.lighting(),
+                base.calibration());
     }
 
     /** Furnishings as typed; pools of which the form has no field stay. */

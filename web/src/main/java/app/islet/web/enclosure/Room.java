@@ -11,6 +11,7 @@ import jakarta.persistence.Id;
 import org.jspecify.annotations.Nullable;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** A room enclosures stand in. Its temperatures are the site of every design in it. */
 @Entity
@@ -37,6 +38,9 @@ public class Room {
     private double humidityPercent;
     private @Nullable Boolean residualCurrentDevice;
     private boolean smallChildren;
+    private double sunHours;
+    private @Nullable Double latitude;
+    private @Nullable Double longitude;
 
     /** For Hibernate only. */
     protected Room() {}
@@ -55,6 +59,9 @@ public class Room {
         this.humidityPercent = site.humidityPercent();
         this.residualCurrentDevice = site.residualCurrentDevice().orElse(null);
         this.smallChildren = site.smallChildren();
+        this.sunHours = site.sunHours();
+        this.latitude = orNull(site.latitude());
+        this.longitude = orNull(site.longitude());
     }
 
     public Long id() {
@@ -77,6 +84,17 @@ public class Room {
                 winterNightC,
                 humidityPercent,
                 Optional.ofNullable(residualCurrentDevice),
-                smallChildren);
+                smallChildren,
+                sunHours,
+                orEmpty(latitude),
+                orEmpty(longitude));
+    }
+
+    private static @Nullable Double orNull(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+
+    private static OptionalDouble orEmpty(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 }

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -127,6 +128,13 @@ class SiteController {
         if (site.smallChildren()) {
             typed.put("smallChildren", "on");
         }
+        if (site.sunHours() > 0) {
+            typed.put("sunHours", FormReader.shown(site.sunHours(), Dimension.HOURS, units));
+        }
+        site.latitude()
+                .ifPresent(deg -> typed.put("latitude", BigDecimal.valueOf(deg).toPlainString()));
+        site.longitude()
+                .ifPresent(deg -> typed.put("longitude", BigDecimal.valueOf(deg).toPlainString()));
         typed.put("humidity", FormReader.shown(site.humidityPercent(), Dimension.PERCENT, units));
         return typed;
     }
@@ -139,7 +147,10 @@ class SiteController {
                 temperature(form, "winterNight"),
                 form.number("humidity", Dimension.PERCENT, 0, 100),
                 device(form),
-                form.flag("smallChildren"));
+                form.flag("smallChildren"),
+                form.optional("sunHours", Dimension.HOURS, 0, 16).orElse(0),
+                form.optional("latitude", Dimension.ANGLE, -90, 90),
+                form.optional("longitude", Dimension.ANGLE, -180, 180));
     }
 
     private static Optional<Boolean> device(FormReader form) {
@@ -166,6 +177,21 @@ class SiteController {
                         "number",
                         "%",
                         "about 50 in a heated room"),
+                FieldView.of(
+                        form,
+                        "sunHours",
+                        "Sun on the glass, a clear summer's day",
+                        "number",
+                        "h",
+                        "empty: none"),
+                FieldView.of(
+                        form,
+                        "latitude",
+                        "Latitude",
+                        "number",
+                        "°",
+                        "north positive; for seasons and day length"),
+                FieldView.of(form, "longitude", "Longitude", "number", "°", "east positive"),
                 FieldView.select(
                         form,
                         "residualCurrentDevice",
