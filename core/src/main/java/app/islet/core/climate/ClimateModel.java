@@ -22,9 +22,6 @@ public final class ClimateModel {
 
     private static final double USUAL_LIGHT_HOURS = 12;
 
-    /** Colder than anything: where nobody states a range, what cools runs all the time. */
-    private static final double ALWAYS_COOL_C = -100;
-
     private final Envelope envelope;
     private final Machines machines;
     private final Enclosure enclosure;
@@ -73,7 +70,7 @@ public final class ClimateModel {
     Settings settings(Wanted wanted) {
         return Settings.of(
                 wanted.water.map(Range::min).orElse(Double.NaN),
-                wanted.water.map(Range::max).orElse(ALWAYS_COOL_C),
+                wanted.water.map(Range::max).orElse(Settings.ALWAYS_C),
                 wanted.air.map(Range::min).orElse(Double.NaN),
                 enclosure.conditions().lighting().onHour(),
                 enclosure.conditions().lightHours().orElse(USUAL_LIGHT_HOURS),

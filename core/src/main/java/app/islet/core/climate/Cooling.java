@@ -180,7 +180,7 @@ public record Cooling(double uncooledC, OptionalDouble targetC, double wetBulbC,
             add(
                     Kind.FAN,
                     fanned,
-                    model.machines().fan(FAN_MS),
+                    model.machines().chiller(0).fan(FAN_MS),
                     FAN_W * 24 / 1000,
                     Phrase.of(
                             "No lower than the air's wet bulb of {}. Top up daily; with salt in the water the salt stays behind, so top up fresh.",
@@ -227,15 +227,8 @@ public record Cooling(double uncooledC, OptionalDouble targetC, double wetBulbC,
             }
             // Rated generously: it ages, and its room is warm when it is needed.
             double rated = Math.ceil(watts * 1.3 / STEP_W) * STEP_W;
-            Settings held =
-                    Settings.of(
-                            settings.heatToC(),
-                            target,
-                            settings.airToC(),
-                            settings.lightsOnMinute() / 60.0,
-                            settings.litShare() * 24,
-                            e.site().sunHours());
-            Course course = model.spell(1, model.machines().chiller(rated), held);
+            Course course =
+                    model.spell(1, model.machines().chiller(rated), settings.coolTo(target));
             double moved = course.energy().chillerJ() / course.days() / 3.6e6;
             double ua = model.envelope().paneWPerK() + model.envelope().glowWPerK();
             Approach pull =
@@ -293,8 +286,8 @@ public record Cooling(double uncooledC, OptionalDouble targetC, double wetBulbC,
                 Machines machines,
                 double kwhPerDay,
                 Phrase mind) {
-            // A fan is asked running, whatever its controller would say.
-            Settings set = kind == Kind.FAN ? settings : settings.uncooled();
+            // A fan is asked running all day, whatever a controller would say.
+            Settings set = settings.coolTo(kind == Kind.FAN ? Settings.ALWAYS_C : Double.NaN);
             rung(kind, design, asked.spell(1, machines, set), kwhPerDay, 0, mind);
         }
 

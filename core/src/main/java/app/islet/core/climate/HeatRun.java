@@ -1,5 +1,9 @@
 package app.islet.core.climate;
 
+import app.islet.core.enclosure.Site;
+
+import java.util.List;
+
 /**
  * Days of an enclosure, step by step.
  *
@@ -17,7 +21,7 @@ public final class HeatRun {
     private final Machines machines;
     private final Settings settings;
     private final RoomCourse room;
-    private final double secs;
+    private double secs;
     private final int stepMinutes;
 
     private double waterC;
@@ -73,6 +77,37 @@ public final class HeatRun {
             double boxC) {
         HeatRun run = new HeatRun(envelope, machines, settings, room, stepMinutes);
         return run.run(0, days, summer, waterC, boxC);
+    }
+
+    /**
+     * Water at each reading after the first, the room going straight from reading to reading; lamps
+     * as they are, thermostats off.
+     */
+    static double[] follow(
+            Envelope envelope,
+            Machines machines,
+            Site site,
+            List<CalibrationFit.Reading> log,
+            int stepMinutes) {
+        Settings off = Settings.of(Double.NaN, Double.NaN, Double.NaN, 0, 0, 0);
+        HeatRun run = new HeatRun(envelope, machines, off, RoomCourse.of(site), stepMinutes);
+        run.waterC = log.get(0).waterC();
+        run.boxC = log.get(0).roomC();
+        double[] reckoned = new double[log.size() - 1];
+        for (int n = 1; n < log.size(); n++) {
+            CalibrationFit.Reading from = log.get(n - 1);
+            CalibrationFit.Reading to = log.get(n);
+            double minutes = (to.hours() - from.hours()) * 60;
+            int steps = Math.max(1, (int) Math.ceil(minutes / stepMinutes));
+            run.secs = minutes * 60 / steps;
+            for (int step = 1; run.secs > 0 && step <= steps; step++) {
+                double roomC = from.roomC() + (to.roomC() - from.roomC()) * step / steps;
+                double vapour = site.humidityPercent() / 100 * MoistAir.saturationKpa(roomC);
+                run.step(roomC, vapour, false, 0);
+            }
+            reckoned[n - 1] = run.waterC;
+        }
+        return reckoned;
     }
 
     private Course run(int firstDay, int days, double summer, double water, double box) {

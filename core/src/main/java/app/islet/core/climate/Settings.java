@@ -19,6 +19,9 @@ public record Settings(
         int lightsOffMinute,
         int sunFromMinute,
         int sunToMinute) {
+    /** Colder than anything: what cools runs all the time. */
+    static final double ALWAYS_C = -100;
+
     private static final int SUN_MIDDLE = 13 * 60;
 
     static Settings of(
@@ -75,9 +78,13 @@ public record Settings(
 
     /** Nothing is cooled. */
     Settings uncooled() {
+        return coolTo(Double.NaN);
+    }
+
+    Settings coolTo(double celsius) {
         return new Settings(
                 heatToC,
-                Double.NaN,
+                celsius,
                 airToC,
                 heaterStuck,
                 lightsOnMinute,

@@ -1,0 +1,49 @@
+package app.islet.core.calculator;
+
+import app.islet.core.care.Basis;
+import app.islet.core.climate.OpenTank;
+import app.islet.core.quantity.Dimension;
+
+import com.google.auto.service.AutoService;
+
+import java.util.List;
+import java.util.Map;
+
+/** The chiller a plain tank needs. */
+@AutoService(Calculator.class)
+public final class ChillerCalculator extends Defined {
+    public ChillerCalculator() {
+        super(
+                "chiller",
+                "Chiller for a tank",
+                "Heat a box of water at the target takes up from the warmest room, with pumps and lamps; the size to buy has half in reserve. Estimate, within 30 %.",
+                Basis.published(
+                        "ISO 6946 surfaces, EN 673 glass, ASHRAE pool equation; within 30 %"),
+                List.of(
+                        Input.length("lengthCm", "Inner length"),
+                        Input.length("widthCm", "Inner width"),
+                        Input.length("depthCm", "Water depth"),
+                        Input.air("roomC", "Room"),
+                        Input.optional(
+                                "rhPercent", "Relative humidity", Dimension.PERCENT, 0, 100, 50),
+                        Input.water("targetC", "Water wanted"),
+                        Input.optional("gainW", "Pumps and lamps", Dimension.POWER, 0, 10_000, 0)),
+                List.of(
+                        new Output("needW", "Takes out", Dimension.POWER),
+                        new Output("sizeW", "To buy, at least", Dimension.POWER)));
+    }
+
+    @Override
+    public Map<String, Double> compute(Map<String, Double> in) {
+        OpenTank tank =
+                new OpenTank(
+                        in.get("lengthCm"),
+                        in.get("widthCm"),
+                        in.get("depthCm"),
+                        in.get("roomC"),
+                        in.get("rhPercent"),
+                        false);
+        double need = Math.max(0, in.get("gainW") - tank.holdsW(in.get("targetC")));
+        return answer(need, need * 1.5);
+    }
+}

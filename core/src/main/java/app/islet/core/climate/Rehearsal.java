@@ -1,0 +1,223 @@
+package app.islet.core.climate;
+
+import app.islet.core.care.Life;
+import app.islet.core.care.Needs;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.PartKind;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Phrase;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.quantity.Range;
+import app.islet.core.resident.Resident;
+import app.islet.core.survey.Survey;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A mishap played through on this enclosure: it begins at midnight of a day that ran as it should.
+ *
+ * @param course the hours that follow
+ * @param moments when somebody leaves what it tolerates, and when harm begins, soonest first
+ */
+public record Rehearsal(Mishap mishap, Course course, List<Moment> moments) {
+    private static final int DAYS = 7;
+    private static final int HOLIDAY_DAYS = 21;
+    private static final int STEP_MINUTES = 10;
+
+    /** A heater's head must stay under water; where none is drawn, so far under the line. */
+    private static final double COVERED_CM = 3;
+
+    /**
+     * @param hours after it began
+     * @param harm whether harm begins then, or only what is tolerated is left
+     */
+    public record Moment(double hours, boolean harm, Phrase what) {}
+
+    public Rehearsal {
+        moments = moments.stream().sorted(Comparator.comparingDouble(Moment::hours)).toList();
+    }
+
+    /** When the first harm begins; absent where none does within the days played. */
+    public Optional<Moment> firstHarm() {
+        return moments.stream().filter(Moment::harm).findFirst();
+    }
+
+    /** All mishaps that can happen to this enclosure. */
+    public static List<Rehearsal> of(Enclosure e, Survey survey, List<Resident> residents) {
+        Stage stage = new Stage(e, survey, residents);
+        List<Rehearsal> all = new ArrayList<>();
+        for (Mishap mishap : Mishap.values()) {
+            if (stage.canHappen(mishap)) {
+                all.add(stage.play(mishap));
+            }
+        }
+        return all;
+    }
+
+    private static final class Stage {
+        private final Enclosure e;
+        private final Survey survey;
+        private final List<Resident> residents;
+        private final ClimateModel model;
+        private final Settings settings;
+
+        Stage(Enclosure e, Survey survey, List<Resident> residents) {
+            this.e = e;
+            this.survey = survey;
+            this.residents = residents;
+            this.model = ClimateModel.of(e, survey);
+            this.settings = model.settings(Climate.wanted(residents));
+        }
+
+        boolean canHappen(Mishap mishap) {
+            return switch (mishap) {
+                case HEATER_STUCK, HEATER_DEAD -> e.has(Equipment.Heater.class);
+                case CHILLER_DEAD -> e.has(Equipment.Chiller.class);
+                case FAN_DEAD -> e.has(Equipment.Fan.class);
+                case LID_OPEN -> e.lid() != Lid.NONE;
+                case NO_TOP_UP -> survey.hasWater();
+                default -> true;
+            };
+        }
+
+        Rehearsal play(Mishap mishap) {
+            Course before = model.spell(mishap.summer(), model.machines(), settings);
+            double waterC = before.waterC()[before.steps() - 1];
+            double boxC = before.boxC()[before.steps() - 1];
+            Envelope envelope =
+                    mishap == Mishap.LID_OPEN
+                            ? Envelope.of(e.with(Lid.NONE), survey)
+                            : model.envelope();
+            Course course =
+                    HeatRun.spell(
+                            envelope,
+                            machines(mishap),
+                            mishap == Mishap.HEATER_STUCK ? settings.stuck() : settings,
+                            model.room().shifted(mishap.shiftK()),
+                            mishap.summer(),
+                            mishap == Mishap.NO_TOP_UP ? HOLIDAY_DAYS : DAYS,
+                            STEP_MINUTES,
+                            waterC,
+                            boxC);
+            List<Moment> moments = new ArrayList<>();
+            residents.forEach(r -> leaves(course, r, moments));
+            if (mishap == Mishap.NO_TOP_UP) {
+                sinks(course, moments);
+            }
+            return new Rehearsal(mishap, course, moments);
+        }
+
+        private Machines machines(Mishap mishap) {
+            Machines m = model.machines();
+            return switch (mishap) {
+                case POWER_CUT_WINTER, POWER_CUT_SUMMER -> m.off();
+                case HEATER_DEAD -> m.heater(0);
+                case CHILLER_DEAD -> m.chiller(0);
+                case FAN_DEAD -> m.fan(0);
+                default -> m;
+            };
+        }
+
+        private void leaves(Course course, Resident r, List<Moment> moments) {
+            Needs needs = r.stage().needs();
+            boolean inWater = r.stage().life() != Life.LAND && needs.water().isPresent();
+            Optional<Needs.Temperature> need = inWater ? needs.water() : needs.air();
+            float[] lived = inWater ? course.waterC() : course.boxC();
+            need.ifPresent(
+                    t -> {
+                        leaves(course, lived, t.toleratedC(), 0, false, r, moments);
+                        leaves(course, lived, t.harmC(), t.stands().harmHours(), true, r, moments);
+                    });
+        }
+
+        /**
+         * @param stands hours it stands beyond the range before it counts
+         */
+        private void leaves(
+                Course course,
+                float[] lived,
+                Range range,
+                double stands,
+                boolean harm,
+                Resident r,
+                List<Moment> moments) {
+            double outside = 0;
+            for (int step = 0; step < lived.length; step++) {
+                outside = range.contains(lived[step]) ? 0 : outside + STEP_MINUTES / 60.0;
+                if (outside > stands) {
+                    moments.add(
+                            new Moment(
+                                    (step + 1) * course.stepMinutes() / 60.0,
+                                    harm,
+                                    Phrase.of(
+                                            harm
+                                                    ? "harm begins for {}: {}, outside {}"
+                                                    : "{} leaves what it stands for a time: {}, outside {}",
+                                            r.words(),
+                                            Quantity.celsius(lived[step]),
+                                            Phrase.range(range, Dimension.TEMPERATURE))));
+                    return;
+                }
+            }
+        }
+
+        /** The line falls by what evaporates. */
+        private void sinks(Course course, List<Moment> moments) {
+            double cmPerHour =
+                    course.energy().evaporatedKg()
+                            / Math.max(0.01, survey.litresPerCm())
+                            / (course.days() * 24);
+            double played = course.days() * 24;
+            if (e.has(Equipment.Heater.class)) {
+                double covered =
+                        e.furnishings().parts().stream()
+                                .filter(p -> p.kind() == PartKind.HEATER)
+                                .mapToDouble(Part::topCm)
+                                .map(top -> Math.max(0, survey.lineCm() - top))
+                                .min()
+                                .orElse(COVERED_CM);
+                at(
+                        covered / cmPerHour,
+                        played,
+                        true,
+                        moments,
+                        Phrase.of(
+                                "the heater's head stands dry after {} have gone",
+                                Quantity.cm(covered)));
+            }
+            for (Resident r : residents) {
+                r.stage()
+                        .needs()
+                        .depth()
+                        .ifPresent(
+                                depth -> {
+                                    double spare = e.water().depthCm() - depth.minCm();
+                                    if (spare > 0) {
+                                        at(
+                                                spare / cmPerHour,
+                                                played,
+                                                false,
+                                                moments,
+                                                Phrase.of(
+                                                        "too shallow for {} once {} have gone",
+                                                        r.words(),
+                                                        Quantity.cm(spare)));
+                                    }
+                                });
+            }
+        }
+
+        private static void at(
+                double hours, double played, boolean harm, List<Moment> moments, Phrase what) {
+            if (hours > 0 && hours <= played) {
+                moments.add(new Moment(hours, harm, what));
+            }
+        }
+    }
+}

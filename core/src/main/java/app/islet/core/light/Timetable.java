@@ -1,0 +1,121 @@
+package app.islet.core.light;
+
+import app.islet.core.care.Needs;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.quantity.Phrase;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.resident.Resident;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * A switching timetable: what each outlet does on a day.
+ *
+ * @param rows one for each outlet
+ */
+public record Timetable(List<Row> rows) {
+    private static final int MINUTES_A_DAY = 1440;
+
+    public Timetable {
+        rows = List.copyOf(rows);
+    }
+
+    /**
+     * @param on when it is switched on; absent where it runs day and night
+     * @param off when it is switched off
+     */
+    public record Row(String outlet, Optional<LocalTime> on, Optional<LocalTime> off, Phrase why) {}
+
+    public static Timetable of(Enclosure e, List<Resident> residents, LocalDate date) {
+        Photoperiod light = Photoperiod.of(e);
+        double hours = light.hoursOn(date);
+        List<Row> rows = new ArrayList<>();
+        rows.add(
+                row(
+                        "Room or tank light",
+                        light.onHour(),
+                        hours,
+                        light.seasonal()
+                                ? Phrase.of(
+                                        "{} of day, as the sun has it there today",
+                                        Quantity.hours(hours))
+                                : Phrase.of(
+                                        "{} of day, the same all year", Quantity.hours(hours))));
+        if (e.has(Equipment.BaskingLamp.class)) {
+            OptionalDouble wanted =
+                    residents.stream()
+                            .flatMap(r -> r.stage().needs().basking().stream())
+                            .mapToDouble(Needs.Basking::hoursPerDay)
+                            .max();
+            double lamp = Math.min(hours, wanted.orElse(hours));
+            rows.add(
+                    row(
+                            "Basking lamp",
+                            light.onHour() + (hours - lamp) / 2,
+                            lamp,
+                            Phrase.of(
+                                    "{} in the middle of the day; warmth first, then food",
+                                    Quantity.hours(lamp))));
+        }
+        if (e.has(Equipment.UvbLamp.class)) {
+            rows.add(
+                    row(
+                            "UVB lamp",
+                            light.onHour(),
+                            hours,
+                            Phrase.of(
+                                    "with the light, together with the basking lamp over the same place")));
+        }
+        always(e, rows);
+        Moon moon = Moon.at(date.atStartOfDay(ZoneOffset.UTC).toInstant());
+        rows.add(
+                row(
+                        "Moonlight, where there is one",
+                        light.onHour() + hours,
+                        24 - hours,
+                        Phrase.of(
+                                moon.waxing()
+                                        ? "at {} of its strength: the real moon, waxing"
+                                        : "at {} of its strength: the real moon, waning",
+                                Quantity.percent(100 * moon.illuminated()))));
+        return new Timetable(rows);
+    }
+
+    private static void always(Enclosure e, List<Row> rows) {
+        if (e.has(Equipment.Heater.class)) {
+            rows.add(steady("Heater", "on a thermostat of its own; never on a timer"));
+        }
+        if (e.has(Equipment.Filter.class)) {
+            rows.add(
+                    steady(
+                            "Filter",
+                            "day and night: what cleans the water dies within hours without flow"));
+        }
+        if (e.has(Equipment.Chiller.class)) {
+            rows.add(steady("Chiller", "on its thermostat"));
+        }
+        if (e.has(Equipment.Fan.class)) {
+            rows.add(steady("Fan", "on a thermostat, or by hand in warm weather"));
+        }
+    }
+
+    private static Row steady(String outlet, String why) {
+        return new Row(outlet, Optional.empty(), Optional.empty(), Phrase.of(why));
+    }
+
+    private static Row row(String outlet, double onHour, double hours, Phrase why) {
+        return new Row(outlet, Optional.of(time(onHour)), Optional.of(time(onHour + hours)), why);
+    }
+
+    private static LocalTime time(double hour) {
+        long minute = Math.floorMod(Math.round(hour * 60), (long) MINUTES_A_DAY);
+        return LocalTime.of((int) (minute / 60), (int) (minute % 60));
+    }
+}

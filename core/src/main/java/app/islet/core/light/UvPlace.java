@@ -1,0 +1,80 @@
+package app.islet.core.light;
+
+import app.islet.core.care.Needs;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.resident.Resident;
+import app.islet.core.survey.BaskingPlace;
+import app.islet.core.survey.Survey;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What UVB an animal gets where it basks, and where it would get what its zone wants (Baines et al.
+ * 2016).
+ *
+ * @param atBackUvi at its back on the basking place, {@code atEyesUvi} at its head's height in the
+ *     water beside it
+ * @param shadeUvi at the end of the enclosure farthest from the lamps, at the line
+ * @param nearestCm from the lamp to the back at which the upper end of the zone is met, {@code
+ *     farthestCm} at which the lower is; absent where no distance does
+ * @param known whether a maker's number or a meter is behind it, not only the kind of lamp
+ */
+public record UvPlace(
+        Needs.Uv need,
+        double atBackUvi,
+        double atEyesUvi,
+        double shadeUvi,
+        OptionalDouble nearestCm,
+        OptionalDouble farthestCm,
+        boolean known) {
+    private static final double NEAREST_CM = 3;
+    private static final double FARTHEST_CM = 150;
+    private static final double STEP_CM = 0.5;
+
+    /** Absent where the animal states no need, or there is no lamp or no dry place. */
+    public static Optional<UvPlace> of(Enclosure e, Survey s, Resident r, LocalDate date) {
+        Optional<Needs.Uv> need = r.stage().needs().uv();
+        Optional<BaskingPlace> place = BaskingPlace.of(e, s);
+        if (need.isEmpty() || place.isEmpty() || !e.has(Equipment.UvbLamp.class)) {
+            return Optional.empty();
+        }
+        BaskingPlace p = place.get();
+        UvField field = UvField.of(e, date, p.xCm(), p.heightCm());
+        double back = p.heightCm() + r.heightCm();
+        double far = p.xCm() > e.vessel().lengthCm() / 2 ? 0 : e.vessel().lengthCm();
+        Equipment.UvbLamp lamp = e.all(Equipment.UvbLamp.class).findFirst().orElseThrow();
+        return Optional.of(
+                new UvPlace(
+                        need.get(),
+                        field.uvi(p.xCm(), p.yCm(), back),
+                        field.uvi(p.xCm(), p.yCm(), s.lineCm()),
+                        field.uvi(far, p.yCm(), s.lineCm()),
+                        distance(e, date, p, need.get().uvi().max()),
+                        distance(e, date, p, need.get().uvi().min()),
+                        lamp.uviAt30Cm().isPresent() || lamp.readUvi().isPresent()));
+    }
+
+    /** The nearest distance at which the index is not above {@code uvi}. */
+    private static OptionalDouble distance(
+            Enclosure e, LocalDate date, BaskingPlace place, double uvi) {
+        Equipment.UvbLamp lamp = e.all(Equipment.UvbLamp.class).findFirst().orElseThrow();
+        Enclosure alone = e.with(e.furnishings().withParts(List.of()));
+        if (UvField.strength(alone, lamp, date, place, NEAREST_CM) < uvi) {
+            return OptionalDouble.empty();
+        }
+        for (double cm = NEAREST_CM; cm <= FARTHEST_CM; cm += STEP_CM) {
+            if (UvField.strength(alone, lamp, date, place, cm) <= uvi) {
+                return OptionalDouble.of(cm);
+            }
+        }
+        return OptionalDouble.empty();
+    }
+
+    public boolean isEnough() {
+        return need.uvi().contains(atBackUvi);
+    }
+}

@@ -1,0 +1,107 @@
+package app.islet.core.climate;
+
+import static app.islet.core.Setups.animals;
+import static app.islet.core.Setups.axolotlTank;
+import static app.islet.core.Setups.axolotls;
+import static app.islet.core.Setups.sliderPool;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Site;
+import app.islet.core.resident.Resident;
+import app.islet.core.survey.Survey;
+
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+
+import java.util.List;
+
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class RehearsalTest {
+    private static List<Rehearsal> all(Enclosure e, Resident... residents) {
+        return Rehearsal.of(e, Survey.of(e), List.of(residents));
+    }
+
+    private static Rehearsal of(Mishap mishap, Enclosure e, Resident... residents) {
+        return all(e, residents).stream()
+                .filter(r -> r.mishap() == mishap)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Enclosure chilled() {
+        return axolotlTank()
+                .with(new Equipment.Chiller(150))
+                .withSite(new Site(29, 24, 20, 16, 50));
+    }
+
+    @Test
+    void only_what_is_there_can_fail() {
+        assertThat(all(axolotlTank(), axolotls(2, 22)))
+                .extracting(Rehearsal::mishap)
+                .doesNotContain(
+                        Mishap.HEATER_DEAD,
+                        Mishap.HEATER_STUCK,
+                        Mishap.CHILLER_DEAD,
+                        Mishap.FAN_DEAD)
+                .contains(Mishap.POWER_CUT_SUMMER, Mishap.HEAT_WAVE, Mishap.NO_TOP_UP);
+    }
+
+    @Test
+    void a_dead_chiller_lets_the_water_follow_the_room_into_harm() {
+        Rehearsal dead = of(Mishap.CHILLER_DEAD, chilled(), axolotls(2, 22));
+        assertThat(dead.course().coldestC()).isLessThan(19);
+        assertThat(dead.course().warmestC()).isGreaterThan(23);
+        assertThat(dead.moments())
+                .isNotEmpty()
+                .isSortedAccordingTo((a, b) -> Double.compare(a.hours(), b.hours()));
+        assertThat(dead.moments().get(0).harm())
+                .as("first it only leaves what it stands")
+                .isFalse();
+    }
+
+    @Test
+    void a_stuck_heater_harms_sooner_than_a_dead_one_in_a_mild_room() {
+        Enclosure pool = sliderPool().with(new Equipment.Heater(1500, true));
+        Rehearsal stuck = of(Mishap.HEATER_STUCK, pool, animals("slider", 1, 18));
+        Rehearsal dead = of(Mishap.HEATER_DEAD, pool, animals("slider", 1, 18));
+        assertThat(stuck.course().warmestC()).isGreaterThan(dead.course().warmestC() + 5);
+        assertThat(stuck.firstHarm()).isPresent();
+    }
+
+    @Test
+    void more_insulation_gives_more_hours_in_a_power_cut() {
+        Enclosure bare = sliderPool().withSite(new Site(22, 20, 14, 8, 50));
+        Enclosure foamed =
+                bare.with(new app.islet.core.enclosure.Change("/vessel/insulationMm", 60));
+        assertThat(twelveHoursOn(foamed)).isGreaterThan(twelveHoursOn(bare) + 0.3);
+    }
+
+    private static double twelveHoursOn(Enclosure e) {
+        Rehearsal cut = of(Mishap.POWER_CUT_WINTER, e, animals("slider", 1, 18));
+        return cut.course().waterC()[12 * 60 / cut.course().stepMinutes()];
+    }
+
+    @Test
+    void without_top_up_the_heaters_head_comes_out_of_the_water() {
+        Rehearsal holiday = of(Mishap.NO_TOP_UP, sliderPool(), animals("slider", 1, 18));
+        assertThat(holiday.moments())
+                .anyMatch(
+                        m ->
+                                m.harm()
+                                        && m.what()
+                                                .text(app.islet.core.quantity.UnitSystem.METRIC)
+                                                .contains("stands dry"));
+        assertThat(holiday.course().days()).isEqualTo(21);
+    }
+
+    @Test
+    void every_mishap_has_three_things_to_do_first() {
+        for (Mishap mishap : Mishap.values()) {
+            assertThat(mishap.first()).hasSize(3).doesNotHaveDuplicates();
+        }
+    }
+}
