@@ -81,6 +81,16 @@ public record BaskingSpot(double powerW, double beamDeg, double airC, double fac
         return (near + far) / 2;
     }
 
+    /** The nearest the range lets it hang, cm. */
+    public double nearestCm(Range range) {
+        return distanceFor(range.max());
+    }
+
+    /** The farthest at which it still warms enough, cm. */
+    public double farthestCm(Range range) {
+        return distanceFor(range.min());
+    }
+
     /** Nearer than this it burns, cm. */
     public double burnsWithinCm() {
         return distanceFor(BURNS_C);

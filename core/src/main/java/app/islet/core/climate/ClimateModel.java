@@ -3,8 +3,10 @@ package app.islet.core.climate;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Site;
 import app.islet.core.quantity.Range;
+import app.islet.core.resident.Resident;
 import app.islet.core.survey.Survey;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -64,6 +66,32 @@ public final class ClimateModel {
                 wet ? Optional.of(waters.computeIfAbsent(wanted, this::water)) : Optional.empty(),
                 wanted.air.map(range -> airs.computeIfAbsent(wanted, w -> air(w, range))),
                 this);
+    }
+
+    /** One day of a spell that repeats itself: of high summer (1), of winter (0) or between. */
+    public Course day(double summer, List<Resident> residents) {
+        return spell(summer, machines, settings(Climate.wanted(residents))).lastDay();
+    }
+
+    /** The same without fan and chiller. */
+    public Course dayUncooled(double summer, List<Resident> residents) {
+        return spell(summer, machines, settings(Climate.wanted(residents)).uncooled()).lastDay();
+    }
+
+    /** A year from the first of January on, in steps of ten minutes. */
+    public Course year(List<Resident> residents) {
+        Settings settings = settings(Climate.wanted(residents));
+        Course start = spell(room.summerShare(1), machines, settings);
+        return HeatRun.year(
+                envelope,
+                machines,
+                settings,
+                room,
+                1,
+                365,
+                SPELL_STEP_MINUTES,
+                start.waterC()[start.steps() - 1],
+                start.boxC()[start.steps() - 1]);
     }
 
     /** What thermostats and timers are set to for these ranges. */

@@ -97,6 +97,24 @@ public final class SectionDrawing {
         return drawing.svg.close("svg").toString();
     }
 
+    /** The section with something laid over it and nothing to drag. */
+    static String overlaid(Assessment assessment, UnitSystem units, Overlay overlay) {
+        Enclosure e = assessment.enclosure();
+        Board board = Board.of(e);
+        double tall = board.top() + e.vessel().heightCm() * board.scale() + Board.BOTTOM;
+        SectionDrawing drawing =
+                new SectionDrawing(assessment, board.scale(), board.left(), board.top());
+        drawing.begin(Board.WIDTH, tall, "section working", 0, 0);
+        drawing.clip();
+        drawing.body(false);
+        drawing.animals();
+        drawing.devices();
+        overlay.draw(drawing.svg, drawing::x, drawing::y);
+        drawing.glass(3);
+        drawing.dimensions(units);
+        return drawing.svg.close("svg").toString();
+    }
+
     private void begin(
             double width, double height, String classes, double shownWidth, double shownHeight) {
         if (shownWidth > 0) {

@@ -1,0 +1,320 @@
+package app.islet.web.climate;
+
+import app.islet.core.Assessment;
+import app.islet.core.care.Needs;
+import app.islet.core.climate.Climate;
+import app.islet.core.climate.Cooling;
+import app.islet.core.climate.Course;
+import app.islet.core.climate.Rehearsal;
+import app.islet.core.climate.Spot;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.quantity.Range;
+import app.islet.core.resident.Resident;
+import app.islet.web.drawing.LampOverlay;
+import app.islet.web.support.Units;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What the core says of warmth, worded and rounded for one keeper. */
+record ClimateView(
+        String svg,
+        List<Figure> figures,
+        Curve curve,
+        String ladderWords,
+        List<RungView> ladder,
+        List<MishapView> mishaps,
+        List<Figure> basking) {
+    record Figure(String label, String value, String note) {}
+
+    /**
+     * @param verdict whether it is enough, in words
+     * @param least whether it is the first that is
+     */
+    record RungView(
+            String kind,
+            String words,
+            String reaches,
+            String swing,
+            String topUp,
+            String kwh,
+            String mind,
+            String verdict,
+            boolean least,
+            boolean builds) {}
+
+    /**
+     * @param strip one cell for each hour of the first three days: "well", "outside" or "harm"
+     */
+    record MishapView(
+            String words,
+            String verdict,
+            List<String> strip,
+            List<String> moments,
+            List<String> first) {}
+
+    private static final int STRIP_HOURS = 72;
+    private static final double RESERVE = 1.3;
+
+    static ClimateView of(Assessment a, Curve.Span span, Units u) {
+        Climate climate = a.climate();
+        Optional<Spot> spot = spot(a);
+        Cooling cooling = Cooling.of(a.enclosure(), a.survey(), a.residents());
+        return new ClimateView(
+                LampOverlay.warmth(a, spot, waterWords(a, u), u.system()),
+                figures(a, cooling, u),
+                Curve.of(climate, a.residents(), span, u),
+                ladderWords(cooling, u),
+                a.survey().hasWater() ? ladder(cooling, u) : List.of(),
+                Rehearsal.of(a.enclosure(), a.survey(), a.residents()).stream()
+                        .map(r -> mishap(r, a.residents(), u))
+                        .toList(),
+                basking(a, spot, u));
+    }
+
+    /** The basking place in the air of the box by day. */
+    static Optional<Spot> spot(Assessment a) {
+        Course day = a.climate().model().day(0.5, a.residents());
+        double sum = 0;
+        for (float celsius : day.roomC()) {
+            sum += celsius;
+        }
+        return Spot.of(a.enclosure(), a.survey(), sum / day.steps());
+    }
+
+    private static String waterWords(Assessment a, Units u) {
+        return a.climate()
+                .water()
+                .map(
+                        w ->
+                                "water %s in winter, %s in a warm spell"
+                                        .formatted(u.celsius(w.winterC()), u.celsius(w.summerC())))
+                .orElse("");
+    }
+
+    private static List<Figure> figures(Assessment a, Cooling cooling, Units u) {
+        List<Figure> all = new ArrayList<>();
+        a.climate()
+                .water()
+                .ifPresent(
+                        w -> {
+                            all.add(
+                                    new Figure(
+                                            "Heating, coldest hour",
+                                            u.text(Quantity.watts(w.heatingNeedW())),
+                                            heating(a, w, u)));
+                            all.add(
+                                    new Figure(
+                                            "Water at its coldest",
+                                            u.celsius(w.winterC()),
+                                            "on a winter's day, with this heating"));
+                            all.add(
+                                    new Figure(
+                                            "Water at its warmest, uncooled",
+                                            u.celsius(w.summerUncooledC()),
+                                            "in a spell of summer days"));
+                            all.add(
+                                    new Figure(
+                                            "Water at its warmest",
+                                            u.celsius(w.summerC()),
+                                            "with this cooling"));
+                            all.add(
+                                    new Figure(
+                                            "Wet bulb, warmest day",
+                                            u.celsius(cooling.wetBulbC()),
+                                            "no fan and no open lid goes below it"));
+                            all.add(
+                                    new Figure(
+                                            "Top up",
+                                            u.text(Quantity.litres(w.topUpLPerDay())),
+                                            "a day between summer and winter; always fresh water"));
+                        });
+        a.climate()
+                .air()
+                .ifPresent(
+                        air -> {
+                            all.add(
+                                    new Figure(
+                                            "Heating of air and land",
+                                            u.text(Quantity.watts(air.heatingNeedW())),
+                                            "holds %s. Estimate, within 30 %%"
+                                                    .formatted(u.celsius(air.targetC()))));
+                            all.add(
+                                    new Figure(
+                                            "Air and land",
+                                            "%s to %s"
+                                                    .formatted(
+                                                            u.celsius(air.winterC()),
+                                                            u.celsius(air.summerC())),
+                                            "coldest in winter, warmest in a warm spell"));
+                        });
+        return all;
+    }
+
+    private static String heating(Assessment a, Climate.WaterClimate w, Units u) {
+        String holds = "holds %s. ".formatted(u.celsius(w.targetC()));
+        String estimate = "Estimate, within 30 %";
+        if (w.heatingNeedW() < 0.5) {
+            return holds + "The room is warm enough. " + estimate;
+        }
+        boolean never =
+                a.residents().stream()
+                        .anyMatch(r -> r.stage().needs().heater() == Needs.Heater.NEVER);
+        return holds
+                + (never
+                        ? "No heater is safe with who lives here: a warmer room. "
+                        : "Buy %s or more, a third in reserve. "
+                                .formatted(u.text(Quantity.watts(w.heatingNeedW() * RESERVE))))
+                + estimate;
+    }
+
+    private static String ladderWords(Cooling cooling, Units u) {
+        if (cooling.targetC().isEmpty()) {
+            return "Nobody here states how warm the water may be, so nothing is called enough.";
+        }
+        String most = u.celsius(cooling.targetC().getAsDouble());
+        if (!cooling.isNeeded()) {
+            return "No cooling needed: %s at the warmest, %s is ideal still."
+                    .formatted(u.celsius(cooling.uncooledC()), most);
+        }
+        return cooling.least()
+                .map(
+                        rung ->
+                                "%s uncooled, %s is the most that is ideal. The least that is enough: %s."
+                                        .formatted(
+                                                u.celsius(cooling.uncooledC()),
+                                                most,
+                                                rung.kind().words().toLowerCase(Locale.ENGLISH)))
+                .orElse(
+                        "%s uncooled, %s is the most that is ideal. Nothing here is enough alone: a cooler room."
+                                .formatted(u.celsius(cooling.uncooledC()), most));
+    }
+
+    private static List<RungView> ladder(Cooling cooling, Units u) {
+        Optional<Cooling.Rung> least = cooling.isNeeded() ? cooling.least() : Optional.empty();
+        return cooling.rungs().stream()
+                .map(
+                        r ->
+                                new RungView(
+                                        r.kind().name(),
+                                        r.kind().words(),
+                                        u.celsius(r.reachesC()),
+                                        u.text(Quantity.kelvin(r.swingK())),
+                                        u.text(Quantity.litres(r.topUpLPerDay())),
+                                        r.kwhPerDay() < 0.005
+                                                ? "nothing"
+                                                : "%.2f kWh".formatted(r.kwhPerDay()),
+                                        u.text(r.mind()),
+                                        cooling.targetC().isEmpty()
+                                                ? ""
+                                                : r.enough() ? "enough" : "not enough alone",
+                                        least.filter(l -> l == r).isPresent(),
+                                        r.design().isPresent()))
+                .toList();
+    }
+
+    private static MishapView mishap(Rehearsal r, List<Resident> residents, Units u) {
+        String verdict =
+                r.firstHarm()
+                        .map(m -> "harm begins after " + hours(m.hours()))
+                        .orElse(
+                                r.moments().isEmpty()
+                                        ? "no harm in %d days"
+                                                .formatted(Math.round(r.course().days()))
+                                        : "outside what is stood for a time after %s; no harm in %d days"
+                                                .formatted(
+                                                        hours(r.moments().get(0).hours()),
+                                                        Math.round(r.course().days())));
+        return new MishapView(
+                r.mishap().words(),
+                verdict,
+                strip(r, residents),
+                r.moments().stream()
+                        .map(m -> "After %s: %s".formatted(hours(m.hours()), u.text(m.what())))
+                        .toList(),
+                r.mishap().first());
+    }
+
+    private static String hours(double hours) {
+        return hours >= 72
+                ? "%d days".formatted(Math.round(hours / 24))
+                : hours < 1
+                        ? "%d minutes".formatted(Math.round(hours * 60))
+                        : "%d h".formatted(Math.round(hours));
+    }
+
+    /** Hour by hour the worst that any resident has. */
+    private static List<String> strip(Rehearsal r, List<Resident> residents) {
+        List<String> cells = new ArrayList<>();
+        double tolerated =
+                r.moments().stream()
+                        .filter(m -> !m.harm())
+                        .mapToDouble(Rehearsal.Moment::hours)
+                        .min()
+                        .orElse(Double.POSITIVE_INFINITY);
+        double harm = r.firstHarm().map(Rehearsal.Moment::hours).orElse(Double.POSITIVE_INFINITY);
+        for (int hour = 0; hour < STRIP_HOURS; hour++) {
+            cells.add(
+                    hour >= harm
+                            ? "harm"
+                            : hour >= tolerated && isOutside(r.course(), residents, hour)
+                                    ? "outside"
+                                    : "well");
+        }
+        return cells;
+    }
+
+    private static boolean isOutside(Course course, List<Resident> residents, int hour) {
+        int step = Math.min(course.steps() - 1, hour * 60 / course.stepMinutes());
+        return residents.stream()
+                .anyMatch(
+                        r ->
+                                isOutside(r.stage().needs().water(), course.waterC()[step])
+                                        || isOutside(r.stage().needs().air(), course.boxC()[step]));
+    }
+
+    private static boolean isOutside(Optional<Needs.Temperature> need, double celsius) {
+        return need.map(t -> !t.toleratedC().contains(celsius)).orElse(false);
+    }
+
+    private static List<Figure> basking(Assessment a, Optional<Spot> spot, Units u) {
+        Optional<Range> want =
+                a.residents().stream()
+                        .flatMap(r -> r.stage().needs().basking().stream())
+                        .map(Needs.Basking::spotC)
+                        .findFirst();
+        if (spot.isEmpty() || want.isEmpty()) {
+            return List.of();
+        }
+        Spot s = spot.get();
+        String trust =
+                s.measured()
+                        ? "set by the spot you measured"
+                        : "estimate, the rise within a third; measure the spot once";
+        double aim = s.lamp().distanceFor(want.get().middle());
+        return List.of(
+                new Figure("Surface where it lies", u.celsius(s.surfaceC()), trust),
+                new Figure(
+                        "Wanted",
+                        u.range(want.get(), Dimension.TEMPERATURE),
+                        "by the care sheet and the school followed"),
+                new Figure(
+                        "Hang the lamp",
+                        u.cm(aim),
+                        "over the place; between %s and %s it is within the range"
+                                .formatted(
+                                        u.cm(s.lamp().nearestCm(want.get())),
+                                        u.cm(s.lamp().farthestCm(want.get())))),
+                new Figure(
+                        "It burns within",
+                        u.cm(s.lamp().burnsWithinCm()),
+                        "of the lamp; wood, plastic and net further away still"),
+                new Figure(
+                        "Warm patch",
+                        u.cm(2 * s.lamp().reachCm(s.belowCm(), want.get())),
+                        "across, within the range, as the lamp hangs"));
+    }
+}

@@ -1,0 +1,191 @@
+package app.islet.web.light;
+
+import app.islet.core.Assessment;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.light.Moon;
+import app.islet.core.light.Photoperiod;
+import app.islet.core.light.Timetable;
+import app.islet.core.light.UvField;
+import app.islet.core.light.UvPlace;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Range;
+import app.islet.core.resident.Resident;
+import app.islet.core.survey.BaskingPlace;
+import app.islet.web.drawing.Chart;
+import app.islet.web.drawing.LampOverlay;
+import app.islet.web.support.Units;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What the core says of light, worded for one keeper.
+ *
+ * @param svg the section with the UV index over it
+ * @param rows length of the day and moon, one line a day of the year
+ */
+record LightView(
+        String svg,
+        List<UvView> uv,
+        List<Outlet> timetable,
+        String dayChart,
+        List<String> rows,
+        String moon) {
+    private static final DateTimeFormatter DAY =
+            DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
+    private static final DateTimeFormatter FULL_DAY =
+            DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+
+    /** An animal's UVB: what it gets, what its zone wants, and what follows. */
+    record UvView(String who, String gets, String wants, String verdict, List<String> notes) {}
+
+    record Outlet(String name, String on, String off, String why) {}
+
+    static LightView of(Assessment a, LocalDate date, Units u) {
+        Enclosure e = a.enclosure();
+        Optional<BaskingPlace> place = BaskingPlace.of(e, a.survey());
+        UvField field =
+                UvField.of(
+                        e,
+                        date,
+                        place.map(BaskingPlace::xCm).orElse(e.vessel().lengthCm() / 2),
+                        place.map(BaskingPlace::heightCm).orElse(a.survey().lineCm()));
+        Photoperiod light = Photoperiod.of(e);
+        Moon moon = Moon.at(date.atStartOfDay(ZoneOffset.UTC).toInstant());
+        return new LightView(
+                LampOverlay.uv(a, field, u.system()),
+                a.residents().stream().flatMap(r -> uv(a, r, date, u).stream()).toList(),
+                Timetable.of(e, a.residents(), date).rows().stream()
+                        .map(
+                                r ->
+                                        new Outlet(
+                                                r.outlet(),
+                                                r.on().map(LocalTime::toString).orElse("always"),
+                                                r.off().map(LocalTime::toString).orElse(""),
+                                                u.text(r.why())))
+                        .toList(),
+                dayChart(light, date, u),
+                dayRows(light, date),
+                "%d %% lit, %s"
+                        .formatted(
+                                Math.round(100 * moon.illuminated()),
+                                moon.waxing() ? "waxing" : "waning"));
+    }
+
+    private static Optional<UvView> uv(Assessment a, Resident r, LocalDate date, Units u) {
+        if (r.stage().needs().uv().isEmpty()) {
+            return Optional.empty();
+        }
+        Range wanted = r.stage().needs().uv().get().uvi();
+        String wants =
+                "%s at its back, zone %d of Baines et al. 2016"
+                        .formatted(
+                                u.range(wanted, Dimension.RATIO),
+                                r.stage().needs().uv().get().zone().number());
+        Optional<UvPlace> found = UvPlace.of(a.enclosure(), a.survey(), r, date);
+        if (found.isEmpty()) {
+            return Optional.of(
+                    new UvView(
+                            r.words(),
+                            "none",
+                            wants,
+                            a.enclosure().has(Equipment.UvbLamp.class)
+                                    ? "no dry place under the lamp"
+                                    : "no UVB lamp",
+                            List.of()));
+        }
+        UvPlace p = found.get();
+        List<String> notes = new ArrayList<>();
+        notes.add(band(p, u));
+        notes.add(
+                "In the water beside it %s; at the far end %s: a way from sun to shade."
+                        .formatted(uvi(p.atEyesUvi()), uvi(p.shadeUvi())));
+        notes.add(
+                p.known()
+                        ? "From the maker's number or your meter."
+                        : "From memory for a lamp of its kind: between half and twice. One meter reading in the Build step sets it right.");
+        a.enclosure()
+                .all(Equipment.UvbLamp.class)
+                .flatMap(lamp -> lamp.fittedOn().stream())
+                .findFirst()
+                .ifPresent(day -> notes.add(replace(r, day)));
+        return Optional.of(
+                new UvView(
+                        r.words(),
+                        "UV index " + uvi(p.atBackUvi()),
+                        wants,
+                        p.isEnough()
+                                ? "within its zone"
+                                : p.atBackUvi() < wanted.min()
+                                        ? "too little"
+                                        : "too much: eyes and skin burn",
+                        notes));
+    }
+
+    private static String uvi(double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    private static String band(UvPlace p, Units u) {
+        OptionalDouble near = p.nearestCm();
+        OptionalDouble far = p.farthestCm();
+        if (far.isEmpty()) {
+            return "Not even close by does it reach the zone: a stronger lamp, or nothing between lamp and animal.";
+        }
+        return near.isEmpty()
+                ? "Anywhere up to %s from the back is within the zone."
+                        .formatted(u.cm(far.getAsDouble()))
+                : "Between %s and %s from the back is within the zone; nearer is too much."
+                        .formatted(u.cm(near.getAsDouble()), u.cm(far.getAsDouble()));
+    }
+
+    /** The school followed, the other one, and the meter that beats both. */
+    private static String replace(Resident r, LocalDate fitted) {
+        int months = r.stage().needs().uv().orElseThrow().tube().months();
+        int other = months <= 6 ? 12 : 6;
+        return "Fitted on %s: replace it by %s after %d months, by the school followed; another says %d months (%s); a meter beats both."
+                .formatted(
+                        fitted.format(FULL_DAY),
+                        fitted.plusMonths(months).format(FULL_DAY),
+                        months,
+                        other,
+                        fitted.plusMonths(other).format(FULL_DAY));
+    }
+
+    private static String dayChart(Photoperiod light, LocalDate date, Units u) {
+        double[] hours = new double[365];
+        for (int day = 0; day < hours.length; day++) {
+            hours[day] = light.hoursOn(LocalDate.ofYearDay(date.getYear(), day + 1));
+        }
+        return new Chart(
+                        "Length of the day through the year",
+                        "h",
+                        List.of("January", "April", "July", "October", "December"),
+                        List.of(new Chart.Line("light", "c-water", hours)),
+                        List.of())
+                .svg();
+    }
+
+    private static List<String> dayRows(Photoperiod light, LocalDate date) {
+        List<String> rows = new ArrayList<>();
+        for (int n = 1; n <= 365; n++) {
+            LocalDate day = LocalDate.ofYearDay(date.getYear(), n);
+            Moon moon = Moon.at(day.atStartOfDay(ZoneOffset.UTC).toInstant());
+            rows.add(
+                    "%s: light %.1f h, moon %d %%"
+                            .formatted(
+                                    day.format(DAY),
+                                    light.hoursOn(day),
+                                    Math.round(100 * moon.illuminated())));
+        }
+        return rows;
+    }
+}
