@@ -64,7 +64,7 @@ public final class UvField {
     }
 
     /**
-     * @param placeCm height over the floor of the place the lamps are meant for, for those that are
+     * @param placeCm height over the floor of the back the lamps are meant for, for those that are
      *     not drawn
      */
     public static UvField of(Enclosure e, LocalDate date, double placeX, double placeCm) {

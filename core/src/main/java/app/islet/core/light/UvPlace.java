@@ -43,8 +43,8 @@ public record UvPlace(
             return Optional.empty();
         }
         BaskingPlace p = place.get();
-        UvField field = UvField.of(e, date, p.xCm(), p.heightCm());
         double back = p.heightCm() + r.heightCm();
+        UvField field = UvField.of(e, date, p.xCm(), back);
         double far = p.xCm() > e.vessel().lengthCm() / 2 ? 0 : e.vessel().lengthCm();
         Equipment.UvbLamp lamp = e.all(Equipment.UvbLamp.class).findFirst().orElseThrow();
         return Optional.of(

@@ -4,8 +4,11 @@ import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Body;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
+import app.islet.core.climate.Spot;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.Site;
+import app.islet.core.light.UvPlace;
 import app.islet.core.resident.Resident;
 import app.islet.core.survey.Basking;
 import app.islet.core.survey.Grid;
@@ -61,6 +64,17 @@ public record Situation(
     /** The same, of what lies under one of the lamps. */
     public Optional<Basking> basking(Resident r, List<Part> lamps) {
         return survey.grid().map(grid -> grid.basking(body(r), lamps, measured(r.widthCm())));
+    }
+
+    /** The basking place under its lamp, in the room of a day between summer and winter. */
+    public Optional<Spot> spot() {
+        Site site = enclosure.site();
+        return Spot.of(enclosure, survey, (site.summerDayC() + site.winterDayC()) / 2);
+    }
+
+    /** What UVB it gets where it basks. */
+    public Optional<UvPlace> uvPlace(Resident r) {
+        return UvPlace.of(enclosure, survey, r, date);
     }
 
     /** Its room in the water, in an enclosure that is drawn with its parts. */

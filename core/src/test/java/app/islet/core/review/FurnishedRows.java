@@ -31,6 +31,7 @@ import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Stones;
 import app.islet.core.enclosure.Stones.Footing;
+import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Walls;
 import app.islet.core.enclosure.WaterSource;
 import app.islet.core.resident.Resident;
@@ -86,6 +87,28 @@ final class FurnishedRows {
         return e.with(e.furnishings().with(Plant.find(plant).orElseThrow()));
     }
 
+    private static Enclosure lamp(double watts, double cm) {
+        return sliderPool()
+                .with(
+                        new Equipment.BaskingLamp(
+                                watts,
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                OptionalDouble.of(cm)));
+    }
+
+    private static Enclosure uvb(double uviAt30Cm, double cm) {
+        return sliderPool()
+                .with(Lid.NONE)
+                .with(
+                        new Equipment.UvbLamp(
+                                Optional.of(TODAY),
+                                OptionalDouble.of(cm),
+                                UvShape.SPOT,
+                                OptionalDouble.of(uviAt30Cm),
+                                OptionalDouble.empty()));
+    }
+
     static Stream<Arguments> rows() {
         return Stream.of(climate(), light(), build(), drawn(), water(), company(), people())
                 .flatMap(rows -> rows);
@@ -122,6 +145,15 @@ final class FurnishedRows {
 
     private static Stream<Arguments> light() {
         return Stream.of(
+                row(
+                        "spot-reckoned",
+                        WATCH,
+                        "a strong lamp a hand over the place",
+                        lamp(150, 15),
+                        SLIDER),
+                row("spot-reckoned", WATCH, "a weak lamp far up", lamp(25, 90), SLIDER),
+                row("uvb-distance", WRONG, "a strong spot lamp too near", uvb(12, 15), SLIDER),
+                row("uvb-distance", WATCH, "a tube read far away", uvb(2, 80), SLIDER),
                 row(
                         "day-length",
                         WRONG,

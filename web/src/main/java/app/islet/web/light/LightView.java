@@ -57,7 +57,12 @@ record LightView(
                         e,
                         date,
                         place.map(BaskingPlace::xCm).orElse(e.vessel().lengthCm() / 2),
-                        place.map(BaskingPlace::heightCm).orElse(a.survey().lineCm()));
+                        place.map(BaskingPlace::heightCm).orElse(a.survey().lineCm())
+                                + a.residents().stream()
+                                        .filter(r -> r.stage().needs().uv().isPresent())
+                                        .mapToDouble(Resident::heightCm)
+                                        .max()
+                                        .orElse(0));
         Photoperiod light = Photoperiod.of(e);
         Moon moon = Moon.at(date.atStartOfDay(ZoneOffset.UTC).toInstant());
         return new LightView(

@@ -3,6 +3,8 @@ package app.islet.core.review.rule;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.PartKind;
+import app.islet.core.light.UvPlace;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
@@ -32,21 +34,83 @@ public final class UvbDistance implements ResidentRule {
     private static final Range MESH_CM = new Range(15, 30);
     private static final double BURNS_CM = 10;
 
+    /** Above the zone by this factor it burns. */
+    private static final double FAR_TOO_MUCH = 1.5;
+
     @Override
     public Optional<Finding> judge(Situation s, Resident r) {
+        Optional<UvPlace> place = s.uvPlace(r).filter(UvPlace::known);
+        Lid lid = s.enclosure().lid();
+        if (r.stage().needs().uv().isEmpty() || lid.uv() < 0.1) {
+            return Optional.empty();
+        }
+        Range want = lid == Lid.MESH ? MESH_CM : OPEN_CM;
+        return place.isPresent() ? byIndex(s, r, place.get(), want) : byThumb(s, r, want);
+    }
+
+    /** By the strength of this lamp, from its maker or a meter; the rule of thumb is said too. */
+    private Optional<Finding> byIndex(Situation s, Resident r, UvPlace place, Range thumb) {
+        if (place.isEnough()) {
+            return Optional.empty();
+        }
+        Range zone = place.need().uvi();
+        boolean much = place.atBackUvi() > zone.max();
+        Finding.Builder finding =
+                finding(
+                                place.atBackUvi() > FAR_TOO_MUCH * zone.max()
+                                        ? Severity.WRONG
+                                        : Severity.WATCH,
+                                Step.LIGHT)
+                        .who(r)
+                        .basis(place.need().basis())
+                        .what(
+                                "A UV index of about {} at the back of {}; its zone wants {}.",
+                                new Quantity(Dimension.RATIO, place.atBackUvi()),
+                                r.words(),
+                                Phrase.range(zone, Dimension.RATIO))
+                        .why(
+                                "{} The rule of thumb for an ordinary tube is {}.",
+                                much
+                                        ? "So much burns eyes and skin."
+                                        : "So little does next to nothing.",
+                                Phrase.range(thumb, Dimension.LENGTH));
+        boolean drawn =
+                s.enclosure().furnishings().parts().stream()
+                        .anyMatch(p -> p.kind() == PartKind.UVB_LAMP);
+        boolean read =
+                s.enclosure()
+                        .all(Equipment.UvbLamp.class)
+                        .anyMatch(lamp -> lamp.readUvi().isPresent());
+        if (place.farthestCm().isEmpty()) {
+            return Optional.of(
+                    finding.remedy("A stronger lamp, or nothing between it and the animal.")
+                            .build());
+        }
+        double far = place.farthestCm().getAsDouble();
+        double aim = (place.nearestCm().orElse(far * 0.7) + far) / 2;
+        return Optional.of(
+                drawn || read
+                        ? finding.remedy(
+                                        "Hang it {} from the back, and read the meter again.",
+                                        Quantity.cm(aim))
+                                .build()
+                        : finding.remedy(
+                                        new Change("/equipment/uvb-lamp/distanceCm", aim),
+                                        "Hang it {} from the back; a UV meter decides.",
+                                        Quantity.cm(aim))
+                                .build());
+    }
+
+    private Optional<Finding> byThumb(Situation s, Resident r, Range want) {
         OptionalDouble distance =
                 s.enclosure()
                         .all(Equipment.UvbLamp.class)
                         .flatMapToDouble(lamp -> lamp.distanceCm().stream())
                         .min();
-        Lid lid = s.enclosure().lid();
-        Range want = lid == Lid.MESH ? MESH_CM : OPEN_CM;
-        if (r.stage().needs().uv().isEmpty()
-                || distance.isEmpty()
-                || lid.uv() < 0.1
-                || want.contains(distance.getAsDouble())) {
+        if (distance.isEmpty() || want.contains(distance.getAsDouble())) {
             return Optional.empty();
         }
+        boolean mesh = s.enclosure().lid() == Lid.MESH;
         double cm = distance.getAsDouble();
         double aim = want.middle();
         return Optional.of(
@@ -57,7 +121,7 @@ public final class UvbDistance implements ResidentRule {
                                 Quantity.cm(cm),
                                 r.words(),
                                 Phrase.range(want, Dimension.LENGTH),
-                                lid == Lid.MESH ? "where mesh takes a third" : "in the open")
+                                mesh ? "where mesh takes a third" : "in the open")
                         .why(
                                 cm < want.min()
                                         ? "So near it burns eyes and skin."
