@@ -138,7 +138,7 @@ export function enhance(root) {
     form.dispatchEvent(new CustomEvent("design:act", { detail: { name: "applyChanges", value: remedy.elements.changes.value } }));
   }
 
-  const settled = event => { if (!event.target.matches("[name=cut], [name=ahead], [name=whose]")) form.dispatchEvent(new CustomEvent("design:settled")); };
+  const settled = event => { if (!event.target.matches("[name=cut], [name=ahead], [name=whose], [name=lamps]")) form.dispatchEvent(new CustomEvent("design:settled")); };
   const heard = event => { if (event.target.form === form) typed(); };
   const changedBy = event => { if (event.target.form === form) settled(event); };
   form.toggleAttribute("data-preview-live", true);

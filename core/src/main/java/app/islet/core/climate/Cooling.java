@@ -18,12 +18,18 @@ import java.util.OptionalDouble;
  * The cooling ladder: what each method brings in a spell of the warmest days, in the order of its
  * cost. Each rung stands alone over what is there already.
  *
+ * @param asItIsC water at its warmest with the fan and chiller there are
  * @param uncooledC water at its warmest without fan or chiller
  * @param targetC the most the residents share as ideal; absent where they state none
  * @param wetBulbC of the warmest day's air: below it no evaporation cools
  * @param rungs the ladder from the bottom
  */
-public record Cooling(double uncooledC, OptionalDouble targetC, double wetBulbC, List<Rung> rungs) {
+public record Cooling(
+        double asItIsC,
+        double uncooledC,
+        OptionalDouble targetC,
+        double wetBulbC,
+        List<Rung> rungs) {
     /** Air over the surface by a fan as sold for tanks, m/s; common practice, no source. */
     static final double FAN_MS = 1.0;
 
@@ -41,6 +47,10 @@ public record Cooling(double uncooledC, OptionalDouble targetC, double wetBulbC,
 
     private static final int BOTTLES_A_DAY = 3;
     private static final double ICE_KJ_PER_KG = 334 + 2.05 * 18;
+
+    /** A thermostat holds no finer than this. */
+    private static final double EDGE_K = 0.05;
+
     private static final double STEP_W = 10;
     private static final double MOST_W = 5000;
 
@@ -97,7 +107,7 @@ public record Cooling(double uncooledC, OptionalDouble targetC, double wetBulbC,
     }
 
     public boolean isNeeded() {
-        return targetC.isPresent() && uncooledC > targetC.getAsDouble();
+        return targetC.isPresent() && asItIsC > targetC.getAsDouble() + EDGE_K;
     }
 
     public static Cooling of(Enclosure e, Survey s, List<Resident> residents) {
@@ -188,6 +198,7 @@ public record Cooling(double uncooledC, OptionalDouble targetC, double wetBulbC,
             ice();
             chiller();
             return new Cooling(
+                    model.spell(1, model.machines(), settings).lastDay().warmestC(),
                     plain.lastDay().warmestC(),
                     targetC,
                     WetBulb.celsius(Math.min(50, airC), e.site().humidityPercent()),
@@ -222,7 +233,7 @@ public record Cooling(double uncooledC, OptionalDouble targetC, double wetBulbC,
         private void chiller() {
             double target = targetC.orElse(model.room().day(1).meanC() - 4);
             double watts = STEP_W;
-            while (watts < MOST_W && warmest(watts) > target + 0.05) {
+            while (watts < MOST_W && warmest(watts) > target + EDGE_K) {
                 watts += Math.max(STEP_W, Math.floor(watts / 40) * STEP_W);
             }
             // Rated generously: it ages, and its room is warm when it is needed.
@@ -307,7 +318,7 @@ public record Cooling(double uncooledC, OptionalDouble targetC, double wetBulbC,
                             Math.max(0, course.energy().evaporatedKg() / course.days()),
                             kwhPerDay,
                             mind,
-                            targetC.isPresent() && day.warmestC() <= targetC.getAsDouble() + 0.05,
+                            targetC.isPresent() && day.warmestC() <= targetC.getAsDouble() + EDGE_K,
                             design));
         }
     }

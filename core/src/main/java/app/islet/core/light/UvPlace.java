@@ -3,6 +3,8 @@ package app.islet.core.light;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.PartKind;
 import app.islet.core.resident.Resident;
 import app.islet.core.survey.BaskingPlace;
 import app.islet.core.survey.Survey;
@@ -21,6 +23,7 @@ import java.util.OptionalDouble;
  * @param shadeUvi at the end of the enclosure farthest from the lamps, at the line
  * @param nearestCm from the lamp to the back at which the upper end of the zone is met, {@code
  *     farthestCm} at which the lower is; absent where no distance does
+ * @param apartCm how far the UVB lamp hangs beside the basking lamp, where both are drawn
  * @param known whether a maker's number or a meter is behind it, not only the kind of lamp
  */
 public record UvPlace(
@@ -30,6 +33,7 @@ public record UvPlace(
         double shadeUvi,
         OptionalDouble nearestCm,
         OptionalDouble farthestCm,
+        OptionalDouble apartCm,
         boolean known) {
     private static final double NEAREST_CM = 3;
     private static final double FARTHEST_CM = 150;
@@ -55,7 +59,27 @@ public record UvPlace(
                         field.uvi(far, p.yCm(), s.lineCm()),
                         distance(e, date, p, need.get().uvi().max()),
                         distance(e, date, p, need.get().uvi().min()),
+                        apart(e),
                         lamp.uviAt30Cm().isPresent() || lamp.readUvi().isPresent()));
+    }
+
+    private static OptionalDouble apart(Enclosure e) {
+        Optional<Part> uv = drawn(e, PartKind.UVB_LAMP);
+        Optional<Part> heat = drawn(e, PartKind.BASKING_LAMP);
+        return uv.isEmpty() || heat.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(
+                        Math.hypot(
+                                // A tube shines along all of its length.
+                                Math.max(
+                                        0,
+                                        Math.abs(uv.get().midX() - heat.get().midX())
+                                                - uv.get().spanX() / 2),
+                                uv.get().midY() - heat.get().midY()));
+    }
+
+    private static Optional<Part> drawn(Enclosure e, PartKind kind) {
+        return e.furnishings().parts().stream().filter(p -> p.kind() == kind).findFirst();
     }
 
     /** The nearest distance at which the index is not above {@code uvi}. */

@@ -8,9 +8,11 @@ import app.islet.core.climate.Spot;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.Site;
+import app.islet.core.light.UvField;
 import app.islet.core.light.UvPlace;
 import app.islet.core.resident.Resident;
 import app.islet.core.survey.Basking;
+import app.islet.core.survey.BaskingPlace;
 import app.islet.core.survey.Grid;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Survey;
@@ -70,6 +72,22 @@ public record Situation(
     public Optional<Spot> spot() {
         Site site = enclosure.site();
         return Spot.of(enclosure, survey, (site.summerDayC() + site.winterDayC()) / 2);
+    }
+
+    /** UV index everywhere in the enclosure; lamps that are not drawn hang over the place. */
+    public UvField uvField() {
+        Optional<BaskingPlace> place = BaskingPlace.of(enclosure, survey);
+        double back =
+                residents.stream()
+                        .filter(r -> r.stage().needs().uv().isPresent())
+                        .mapToDouble(Resident::heightCm)
+                        .max()
+                        .orElse(0);
+        return UvField.of(
+                enclosure,
+                date,
+                place.map(BaskingPlace::xCm).orElse(enclosure.vessel().lengthCm() / 2),
+                place.map(BaskingPlace::heightCm).orElse(survey.lineCm()) + back);
     }
 
     /** What UVB it gets where it basks. */

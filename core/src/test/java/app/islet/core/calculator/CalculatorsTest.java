@@ -57,6 +57,9 @@ class CalculatorsTest {
         "daylight, date=2026-06-21 latitude=80 longitude=20, daylightHours, 24",
         "basking-distance, powerW=50 airC=24 targetC=27 measuredC=36 measuredCm=25, distanceCm, 50",
         "heater, lengthCm=100 widthCm=40 depthCm=40 roomC=25 targetC=20 covered=true, needW, 0",
+        "temperature-ramp, fromC=27 toC=23.5, days, 4",
+        "temperature-ramp, fromC=27 toC=23.5, kPerDay, -0.875",
+        "temperature-ramp, fromC=20 toC=23 mostKPerDay=0.1, days, 30",
         "glass, lengthCm=100 heightCm=50 thicknessMm=10, stressMpa, 3.924"
     })
     void calculators_answer(String id, String in, String key, double value) {

@@ -2,6 +2,8 @@ package app.islet.web.climate;
 
 import app.islet.core.Assessment;
 import app.islet.core.care.Needs;
+import app.islet.core.climate.Basics;
+import app.islet.core.climate.BoxHumidity;
 import app.islet.core.climate.Climate;
 import app.islet.core.climate.Cooling;
 import app.islet.core.climate.Course;
@@ -25,9 +27,12 @@ record ClimateView(
         List<Figure> figures,
         Curve curve,
         String ladderWords,
+        boolean ladderOpen,
         List<RungView> ladder,
         List<MishapView> mishaps,
-        List<Figure> basking) {
+        List<Figure> basking,
+        List<Figure> humidity,
+        List<Figure> basics) {
     record Figure(String label, String value, String note) {}
 
     /**
@@ -61,28 +66,91 @@ record ClimateView(
 
     static ClimateView of(Assessment a, Curve.Span span, Units u) {
         Climate climate = a.climate();
-        Optional<Spot> spot = spot(a);
+        Optional<Spot> spot = a.situation().spot();
         Cooling cooling = Cooling.of(a.enclosure(), a.survey(), a.residents());
         return new ClimateView(
-                LampOverlay.warmth(a, spot, waterWords(a, u), u.system()),
+                LampOverlay.warmth(a, waterWords(a, u), u.system()),
                 figures(a, cooling, u),
                 Curve.of(climate, a.residents(), span, u),
                 ladderWords(cooling, u),
+                cooling.isNeeded(),
                 a.survey().hasWater() ? ladder(cooling, u) : List.of(),
                 Rehearsal.of(a.enclosure(), a.survey(), a.residents()).stream()
                         .map(r -> mishap(r, a.residents(), u))
                         .toList(),
-                basking(a, spot, u));
+                basking(a, spot, u),
+                humidity(a, u),
+                Basics.of(climate.model()).stream()
+                        .map(
+                                line ->
+                                        new Figure(
+                                                line.what(),
+                                                (u.text(line.quantity()) + " " + line.unit())
+                                                        .strip(),
+                                                line.source()))
+                        .toList());
     }
 
-    /** The basking place in the air of the box by day. */
-    static Optional<Spot> spot(Assessment a) {
-        Course day = a.climate().model().day(0.5, a.residents());
-        double sum = 0;
-        for (float celsius : day.roomC()) {
-            sum += celsius;
+    /** Over the land, where somebody there needs it: by vents and mist. */
+    private static List<Figure> humidity(Assessment a, Units u) {
+        Optional<Needs.Humidity> need =
+                a.residents().stream()
+                        .flatMap(r -> r.stage().needs().humidity().stream())
+                        .findFirst();
+        if (need.isEmpty() || a.climate().air().isEmpty()) {
+            return List.of();
         }
-        return Spot.of(a.enclosure(), a.survey(), sum / day.steps());
+        Course day = a.climate().model().day(0, a.residents());
+        double box = mean(day.boxC());
+        double water = mean(day.waterC());
+        double room = mean(day.roomC());
+        List<Figure> all = new ArrayList<>();
+        all.add(
+                new Figure(
+                        "Wanted",
+                        u.range(need.get().percent(), Dimension.PERCENT),
+                        "over the land, in winter, when rooms are driest"));
+        for (Setting setting : SETTINGS) {
+            double percent =
+                    Math.round(
+                            BoxHumidity.of(
+                                            a.enclosure(),
+                                            a.survey(),
+                                            water,
+                                            box,
+                                            room,
+                                            setting.vents)
+                                    .percent(setting.mistL));
+            all.add(
+                    new Figure(
+                            setting.words,
+                            u.text(Quantity.percent(percent)),
+                            need.get().percent().contains(percent)
+                                    ? "as wanted"
+                                    : percent < need.get().percent().min()
+                                            ? "too dry"
+                                            : "too wet"));
+        }
+        return all;
+    }
+
+    /** What a keeper can turn: how wide the vents are, and what is sprayed. */
+    private record Setting(String words, double vents, double mistL) {}
+
+    private static final List<Setting> SETTINGS =
+            List.of(
+                    new Setting("As it is, no mist", 1, 0),
+                    new Setting("A cup of mist a day", 1, 0.2),
+                    new Setting("Vents a third as wide", 0.3, 0),
+                    new Setting("Vents three times as wide", 3, 0),
+                    new Setting("Vents ten times as wide", 10, 0));
+
+    private static double mean(float[] values) {
+        double sum = 0;
+        for (float value : values) {
+            sum += value;
+        }
+        return sum / values.length;
     }
 
     private static String waterWords(Assessment a, Units u) {
@@ -177,20 +245,26 @@ record ClimateView(
         }
         String most = u.celsius(cooling.targetC().getAsDouble());
         if (!cooling.isNeeded()) {
-            return "No cooling needed: %s at the warmest, %s is ideal still."
-                    .formatted(u.celsius(cooling.uncooledC()), most);
+            return cooling.asItIsC() < cooling.uncooledC() - 0.05
+                    ? "Cooled enough: %s at the warmest with what is there, %s without; %s is ideal still."
+                            .formatted(
+                                    u.celsius(cooling.asItIsC()),
+                                    u.celsius(cooling.uncooledC()),
+                                    most)
+                    : "No cooling needed: %s at the warmest, %s is ideal still."
+                            .formatted(u.celsius(cooling.asItIsC()), most);
         }
         return cooling.least()
                 .map(
                         rung ->
-                                "%s uncooled, %s is the most that is ideal. The least that is enough: %s."
+                                "%s at the warmest, %s is the most that is ideal. The least that is enough: %s."
                                         .formatted(
-                                                u.celsius(cooling.uncooledC()),
+                                                u.celsius(cooling.asItIsC()),
                                                 most,
                                                 rung.kind().words().toLowerCase(Locale.ENGLISH)))
                 .orElse(
-                        "%s uncooled, %s is the most that is ideal. Nothing here is enough alone: a cooler room."
-                                .formatted(u.celsius(cooling.uncooledC()), most));
+                        "%s at the warmest, %s is the most that is ideal. Nothing here is enough alone: a cooler room."
+                                .formatted(u.celsius(cooling.asItIsC()), most));
     }
 
     private static List<RungView> ladder(Cooling cooling, Units u) {

@@ -18,6 +18,7 @@ import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
+import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.plan.DayList;
 import app.islet.core.plan.Done;
@@ -68,6 +69,8 @@ import java.util.stream.Stream;
 @ConditionalOnProperty(name = "islet.demo", havingValue = "true")
 class DemoCollection implements SmartLifecycle {
     static final String PASSWORD = "quiet water";
+    private static final double LATITUDE = 50.5;
+    private static final double LONGITUDE = 9;
     private static final int DAYS_OF_HISTORY = 42;
     private static final long SEED = 1871;
     private static final double DONE_IN_TIME = 0.94;
@@ -150,9 +153,11 @@ class DemoCollection implements SmartLifecycle {
         LocalDate start = today.minusDays(DAYS_OF_HISTORY);
         Place place = new Place(owner, mill, Role.OWNER, today);
 
-        long cellar = enclosures.saveRoom(place, null, "Cellar", new Site(18, 17, 16, 15, 70));
-        long gallery = enclosures.saveRoom(place, null, "Gallery", new Site(25, 20, 19, 16, 50));
-        long loft = enclosures.saveRoom(place, null, "Loft", new Site(29, 23, 22, 18, 45));
+        long cellar =
+                enclosures.saveRoom(place, null, "Cellar", at(new Site(18, 17, 16, 15, 70), 0));
+        long gallery =
+                enclosures.saveRoom(place, null, "Gallery", at(new Site(25, 20, 19, 16, 50), 0));
+        long loft = enclosures.saveRoom(place, null, "Loft", at(new Site(29, 23, 22, 18, 45), 2));
 
         long slate =
                 make(
@@ -196,8 +201,12 @@ class DemoCollection implements SmartLifecycle {
                                 .with(
                                         new Equipment.Heater(300, true),
                                         filter(900, today, 700),
-                                        new Equipment.BaskingLamp(75, OptionalDouble.of(32)),
-                                        tube(today, 175, 30))
+                                        new Equipment.BaskingLamp(
+                                                75,
+                                                OptionalDouble.of(32),
+                                                OptionalDouble.of(50),
+                                                OptionalDouble.of(35)),
+                                        tube(today, 175, 30, 5.5))
                                 .with(
                                         Furnishings.NONE.with(
                                                 part(
@@ -243,8 +252,12 @@ class DemoCollection implements SmartLifecycle {
                                 .with(
                                         new Equipment.Heater(100, true),
                                         filter(120, today, 200),
-                                        new Equipment.BaskingLamp(35, OptionalDouble.of(30)),
-                                        tube(today, 60, 28))
+                                        new Equipment.BaskingLamp(
+                                                35,
+                                                OptionalDouble.empty(),
+                                                OptionalDouble.empty(),
+                                                OptionalDouble.of(30)),
+                                        tube(today, 60, 28, 2.0))
                                 .with(
                                         hides(3).with(plants("hornwort"))
                                                 .with(
@@ -342,9 +355,19 @@ class DemoCollection implements SmartLifecycle {
         return new Equipment.Filter(flowLph, Optional.of(today.minusDays(days)), true);
     }
 
-    private static Equipment.UvbLamp tube(LocalDate today, int days, double distanceCm) {
+    private static Equipment.UvbLamp tube(
+            LocalDate today, int days, double distanceCm, double uviAt30Cm) {
         return new Equipment.UvbLamp(
-                Optional.of(today.minusDays(days)), OptionalDouble.of(distanceCm));
+                Optional.of(today.minusDays(days)),
+                OptionalDouble.of(distanceCm),
+                UvShape.LINEAR,
+                OptionalDouble.of(uviAt30Cm),
+                OptionalDouble.empty());
+    }
+
+    /** A room of the mill, with so many hours of sun on the glass. */
+    private static Site at(Site room, double sunHours) {
+        return room.withSunHours(sunHours).at(LATITUDE, LONGITUDE);
     }
 
     private static Part part(

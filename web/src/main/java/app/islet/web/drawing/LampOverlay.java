@@ -23,6 +23,11 @@ public final class LampOverlay {
     private static final double CELL_CM = 2;
     private static final double LABEL_CM = 16;
     private static final double WARM_STEP_CM = 6;
+    private static final double WARM_STEP_PX = 40;
+
+    /** Both lamps hang over one place: their dimensions stand beside each other. */
+    private static final double APART_PX = 34;
+
     private static final int MOST_CELLS = 120;
 
     private final Assessment assessment;
@@ -31,13 +36,19 @@ public final class LampOverlay {
     private final Svg svg;
     private final DoubleUnaryOperator x;
     private final DoubleUnaryOperator y;
+    private final boolean bench;
 
+    /**
+     * @param bench whether the lamps are in the drawing already
+     */
     private LampOverlay(
             Assessment assessment,
             UnitSystem units,
             Svg svg,
             DoubleUnaryOperator x,
-            DoubleUnaryOperator y) {
+            DoubleUnaryOperator y,
+            boolean bench) {
+        this.bench = bench;
         this.assessment = assessment;
         this.e = assessment.enclosure();
         this.units = units;
@@ -47,23 +58,36 @@ public final class LampOverlay {
     }
 
     /** UV index in bands with numbers, and how far the lamp hangs over the place. */
-    public static String uv(Assessment assessment, UvField field, UnitSystem units) {
+    public static String uv(Assessment assessment, UnitSystem units) {
         return SectionDrawing.overlaid(
                 assessment,
                 units,
-                (svg, x, y) -> new LampOverlay(assessment, units, svg, x, y).uv(field));
+                (svg, x, y) -> new LampOverlay(assessment, units, svg, x, y, false).uv());
+    }
+
+    /** The working drawing with both over it. */
+    public static String working(Assessment assessment, UnitSystem units, double cutCm) {
+        return SectionDrawing.working(
+                assessment,
+                units,
+                cutCm,
+                (svg, x, y) -> {
+                    LampOverlay overlay = new LampOverlay(assessment, units, svg, x, y, true);
+                    overlay.uv();
+                    overlay.warmth("");
+                });
     }
 
     /** Warmth of the surfaces under the basking lamp, and of the water on a summer's day. */
-    public static String warmth(
-            Assessment assessment, Optional<Spot> spot, String water, UnitSystem units) {
+    public static String warmth(Assessment assessment, String water, UnitSystem units) {
         return SectionDrawing.overlaid(
                 assessment,
                 units,
-                (svg, x, y) -> new LampOverlay(assessment, units, svg, x, y).warmth(spot, water));
+                (svg, x, y) -> new LampOverlay(assessment, units, svg, x, y, false).warmth(water));
     }
 
-    private void uv(UvField field) {
+    private void uv() {
+        UvField field = assessment.situation().uvField();
         double length = e.vessel().lengthCm();
         double high = e.vessel().heightCm();
         double cell = Math.max(CELL_CM, Math.max(length, high) / MOST_CELLS);
@@ -135,7 +159,8 @@ public final class LampOverlay {
                 y.applyAsDouble(low) - y.applyAsDouble(high));
     }
 
-    private void warmth(Optional<Spot> spot, String water) {
+    private void warmth(String water) {
+        Optional<Spot> spot = assessment.situation().spot();
         double line = assessment.survey().lineCm();
         if (assessment.survey().hasWater()) {
             svg.text(
@@ -197,7 +222,10 @@ public final class LampOverlay {
         if (!(below > 0)) {
             return;
         }
-        double at = x.applyAsDouble(drawn.map(p -> p.midX()).orElse(place.xCm()));
+        boolean uv = kind == PartKind.UVB_LAMP;
+        double at =
+                x.applyAsDouble(drawn.map(p -> p.midX()).orElse(place.xCm()))
+                        + (uv ? -APART_PX : APART_PX);
         double low = y.applyAsDouble(place.heightCm());
         double high = y.applyAsDouble(place.heightCm() + below);
         svg.empty(
@@ -214,11 +242,11 @@ public final class LampOverlay {
                                 Svg.number(low),
                                 Svg.number(at - 5),
                                 Svg.number(high)));
-        if (drawn.isEmpty()) {
+        if (drawn.isEmpty() && !bench) {
             svg.empty(
                     "rect",
                     "class",
-                    kind == PartKind.UVB_LAMP ? "s-uv" : "s-lamp",
+                    uv ? "s-uv" : "s-lamp",
                     "x",
                     at - 24,
                     "y",
@@ -235,8 +263,10 @@ public final class LampOverlay {
                 "class",
                 "s-label",
                 "x",
-                at + 10,
+                uv ? at - 10 : at + 10,
                 "y",
-                Math.max(16, high + 18));
+                Math.max(16, high + 18),
+                "text-anchor",
+                uv ? "end" : "start");
     }
 }

@@ -79,6 +79,11 @@ public final class SectionDrawing {
      * @param cutCm where it is cut, from the back
      */
     public static String working(Assessment assessment, UnitSystem units, double cutCm) {
+        return working(assessment, units, cutCm, (svg, x, y) -> {});
+    }
+
+    /** The same with something laid over it, under the glass. */
+    static String working(Assessment assessment, UnitSystem units, double cutCm, Overlay overlay) {
         Enclosure e = assessment.enclosure();
         Board board = Board.of(e);
         double tall = board.top() + e.vessel().heightCm() * board.scale() + Board.BOTTOM;
@@ -91,6 +96,7 @@ public final class SectionDrawing {
         drawing.lamps();
         drawing.animals();
         drawing.devices();
+        overlay.draw(drawing.svg, drawing::x, drawing::y);
         drawing.glass(3);
         drawing.dimensions(units);
         drawing.handles();

@@ -11,6 +11,7 @@ import app.islet.core.survey.Grid;
 import app.islet.core.survey.Loads;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Swim;
+import app.islet.web.drawing.LampOverlay;
 import app.islet.web.drawing.PlanDrawing;
 import app.islet.web.drawing.SectionDrawing;
 import app.islet.web.support.Units;
@@ -241,7 +242,9 @@ public record Answer(
                                         ? " to each inch of depth"
                                         : " to each centimetre of depth"));
         return new Answer(
-                SectionDrawing.working(a, system, view.cutIn(a.enclosure())),
+                view.lamps()
+                        ? LampOverlay.working(a, system, view.cutIn(a.enclosure()))
+                        : SectionDrawing.working(a, system, view.cutIn(a.enclosure())),
                 PlanDrawing.working(
                         a,
                         grid,

@@ -12,9 +12,10 @@ import java.util.OptionalDouble;
  * @param cutCm where the section is cut, from the back; the middle where nobody said
  * @param aheadMonths how far into the future
  * @param whose index of the resident whose reach is shown; -1 for the one that has it hardest
+ * @param lamps whether UV index and warmth are laid over the section
  */
-record BoardView(OptionalDouble cutCm, int aheadMonths, int whose) {
-    static final BoardView TODAY = new BoardView(OptionalDouble.empty(), 0, -1);
+record BoardView(OptionalDouble cutCm, int aheadMonths, int whose, boolean lamps) {
+    static final BoardView TODAY = new BoardView(OptionalDouble.empty(), 0, -1, false);
     private static final int MOST_MONTHS = 120;
 
     /** What the sliders beside the drawing say; what makes no sense is left out. */
@@ -23,7 +24,8 @@ record BoardView(OptionalDouble cutCm, int aheadMonths, int whose) {
         return new BoardView(
                 own.optional("cut", Dimension.LENGTH, 0, 2000),
                 own.whole("ahead", 0, MOST_MONTHS, 0),
-                own.whole("whose", 0, 200, -1));
+                own.whole("whose", 0, 200, -1),
+                own.flag("lamps"));
     }
 
     double cutIn(Enclosure e) {

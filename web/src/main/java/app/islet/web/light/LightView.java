@@ -6,12 +6,10 @@ import app.islet.core.enclosure.Equipment;
 import app.islet.core.light.Moon;
 import app.islet.core.light.Photoperiod;
 import app.islet.core.light.Timetable;
-import app.islet.core.light.UvField;
 import app.islet.core.light.UvPlace;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Range;
 import app.islet.core.resident.Resident;
-import app.islet.core.survey.BaskingPlace;
 import app.islet.web.drawing.Chart;
 import app.islet.web.drawing.LampOverlay;
 import app.islet.web.support.Units;
@@ -39,6 +37,9 @@ record LightView(
         String dayChart,
         List<String> rows,
         String moon) {
+    /** A hand beside each other two lamps still share their place; common practice, no source. */
+    private static final double OVERLAP_CM = 15;
+
     private static final DateTimeFormatter DAY =
             DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter FULL_DAY =
@@ -51,22 +52,10 @@ record LightView(
 
     static LightView of(Assessment a, LocalDate date, Units u) {
         Enclosure e = a.enclosure();
-        Optional<BaskingPlace> place = BaskingPlace.of(e, a.survey());
-        UvField field =
-                UvField.of(
-                        e,
-                        date,
-                        place.map(BaskingPlace::xCm).orElse(e.vessel().lengthCm() / 2),
-                        place.map(BaskingPlace::heightCm).orElse(a.survey().lineCm())
-                                + a.residents().stream()
-                                        .filter(r -> r.stage().needs().uv().isPresent())
-                                        .mapToDouble(Resident::heightCm)
-                                        .max()
-                                        .orElse(0));
         Photoperiod light = Photoperiod.of(e);
         Moon moon = Moon.at(date.atStartOfDay(ZoneOffset.UTC).toInstant());
         return new LightView(
-                LampOverlay.uv(a, field, u.system()),
+                LampOverlay.uv(a, u.system()),
                 a.residents().stream().flatMap(r -> uv(a, r, date, u).stream()).toList(),
                 Timetable.of(e, a.residents(), date).rows().stream()
                         .map(
@@ -113,6 +102,14 @@ record LightView(
         notes.add(
                 "In the water beside it %s; at the far end %s: a way from sun to shade."
                         .formatted(uvi(p.atEyesUvi()), uvi(p.shadeUvi())));
+        p.apartCm()
+                .ifPresent(
+                        cm ->
+                                notes.add(
+                                        cm > OVERLAP_CM
+                                                ? "It hangs %s beside the basking lamp: who warms itself there gets none of it. Hang both over one place."
+                                                        .formatted(u.cm(cm))
+                                                : "It shines on the place the basking lamp warms, as it should."));
         notes.add(
                 p.known()
                         ? "From the maker's number or your meter."
