@@ -24,6 +24,7 @@ public final class LampOverlay {
     private static final double LABEL_CM = 16;
     private static final double WARM_STEP_CM = 6;
     private static final double WARM_STEP_PX = 40;
+    private static final int WARM_STEPS = 3;
 
     /** Both lamps hang over one place: their dimensions stand beside each other. */
     private static final double APART_PX = 34;
@@ -180,8 +181,11 @@ public final class LampOverlay {
             BaskingPlace p = place.get();
             double lampX = lampX(p);
             svg.open("g", "class", "o-warmth");
-            for (double at = WARM_STEP_CM / 2; at < e.vessel().lengthCm(); at += WARM_STEP_CM) {
-                if (Math.abs(at - p.xCm()) > 4 * WARM_STEP_CM) {
+            double pxPerCm = x.applyAsDouble(1) - x.applyAsDouble(0);
+            double step = Math.max(WARM_STEP_CM, WARM_STEP_PX / pxPerCm);
+            for (int n = -WARM_STEPS; n <= WARM_STEPS; n++) {
+                double at = p.xCm() + n * step;
+                if (at < step / 2 || at > e.vessel().lengthCm() - step / 2) {
                     continue;
                 }
                 double celsius =
