@@ -19,7 +19,8 @@ import java.util.OptionalDouble;
  * <p>A lamp's strength is what a meter read, else what its maker states, else that of its kind.
  * Mesh takes a third, glass and plastic nearly all ({@code Lid}). It fades to 70 % in a year of
  * use, from memory; a reading is taken as it is. Water takes about half of the UVB in the first
- * half metre where it is clear, from memory.
+ * half metre where it is clear, from memory. What stands or floats between a lamp and a place
+ * shades it: of a tube its two ends and its middle are looked for.
  */
 public final class UvField {
     /** Where a lamp's strength is stated. */
@@ -33,7 +34,11 @@ public final class UvField {
     /** A lamp nearer than this is on the animal. */
     private static final double NEAREST_CM = 2;
 
+    /** Steps along the way from a lamp to a place at which something may stand in between. */
+    private static final int STEPS = 24;
+
     private final List<Hung> lamps;
+    private final List<Part> opaque;
     private final double lineCm;
 
     /** A lamp in its place: its middle, its height over the floor, and which way it lies. */
@@ -58,8 +63,9 @@ public final class UvField {
         }
     }
 
-    private UvField(List<Hung> lamps, double lineCm) {
+    private UvField(List<Hung> lamps, List<Part> opaque, double lineCm) {
         this.lamps = List.copyOf(lamps);
+        this.opaque = List.copyOf(opaque);
         this.lineCm = lineCm;
     }
 
@@ -84,7 +90,10 @@ public final class UvField {
                             ? drawn(e, lamp, drawn.get(n), date)
                             : placed(e, lamp, date, placeX, placeCm));
         }
-        return new UvField(hung, e.waterLineCm());
+        return new UvField(
+                hung,
+                e.furnishings().parts().stream().filter(UvField::isOpaque).toList(),
+                e.waterLineCm());
     }
 
     private static Hung drawn(Enclosure e, Equipment.UvbLamp lamp, Part part, LocalDate date) {
@@ -158,10 +167,62 @@ public final class UvField {
     public double uvi(double xCm, double yCm, double zCm) {
         double sum = 0;
         for (Hung lamp : lamps) {
-            sum += lamp.uvi(xCm, yCm, zCm);
+            double bare = lamp.uvi(xCm, yCm, zCm);
+            sum += bare == 0 ? 0 : bare * seen(lamp, xCm, yCm, zCm);
         }
         double under = Math.max(0, lineCm - zCm);
         return under == 0 ? sum : sum * Math.pow(0.5, under / HALF_DEPTH_CM);
+    }
+
+    private static boolean isOpaque(Part part) {
+        return switch (part.kind().form()) {
+            case BLOCK, HOLLOW, PLANK, BANK, FLOAT -> true;
+            default -> false;
+        };
+    }
+
+    /** Share of a lamp that is seen from a place: all, two thirds, a third, or none of it. */
+    private double seen(Hung lamp, double x, double y, double z) {
+        if (opaque.stream().allMatch(part -> topOf(part) <= z)) {
+            return 1;
+        }
+        double half = lamp.source.lampCm() / 2;
+        if (half == 0) {
+            return isFree(lamp.xCm, lamp.yCm, lamp.heightCm, x, y, z) ? 1 : 0;
+        }
+        double cos = Math.cos(Math.toRadians(lamp.turnDeg));
+        double sin = Math.sin(Math.toRadians(lamp.turnDeg));
+        int seen = 0;
+        for (int end = -1; end <= 1; end++) {
+            double fromX = lamp.xCm + end * half * cos;
+            double fromY = lamp.yCm + end * half * sin;
+            seen += isFree(fromX, fromY, lamp.heightCm, x, y, z) ? 1 : 0;
+        }
+        return seen / 3.0;
+    }
+
+    private double topOf(Part part) {
+        return part.kind().floats() ? lineCm + part.topCm() - part.bottomCm() : part.topCm();
+    }
+
+    private boolean isFree(double fromX, double fromY, double fromZ, double x, double y, double z) {
+        for (Part part : opaque) {
+            // What lies under the place, or right under it, shades nothing.
+            if (topOf(part) <= z + 1e-9) {
+                continue;
+            }
+            for (int step = 1; step < STEPS; step++) {
+                double share = (double) step / STEPS;
+                double atZ = z + (fromZ - z) * share;
+                double atX = x + (fromX - x) * share;
+                double atY = y + (fromY - y) * share;
+                double bottom = part.kind().floats() ? lineCm : part.bottomCm();
+                if (atZ > bottom && part.covers(atX, atY) && atZ < part.topAt(atX, atY, lineCm)) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     /** Height over a place at which that index is met, from under the lamps; none if nowhere. */

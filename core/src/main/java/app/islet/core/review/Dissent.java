@@ -10,6 +10,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Which schools would not make a finding.
@@ -66,9 +67,23 @@ final class Dissent {
         Situation then =
                 asked.computeIfAbsent(
                         resident.name() + "/" + school, key -> with(resident, school));
-        return Review.rule(finding.rule())
-                .judge(then)
+        return judged(Review.rule(finding.rule()), then, indexOf(resident))
                 .anyMatch(f -> f.who().equals(finding.who()) && f.severity() == finding.severity());
+    }
+
+    private int indexOf(Resident resident) {
+        int at = 0;
+        while (situation.residents().get(at) != resident) {
+            at++;
+        }
+        return at;
+    }
+
+    /** A rule that looks at each resident by itself is asked of this one alone. */
+    private static Stream<Finding> judged(Rule rule, Situation then, int resident) {
+        return rule instanceof ResidentRule each
+                ? each.judge(then, then.residents().get(resident)).stream()
+                : rule.judge(then);
     }
 
     private Situation with(Resident resident, String school) {

@@ -80,6 +80,32 @@ class UvFieldTest {
     }
 
     @Test
+    void what_stands_between_shades_and_what_lies_beside_does_not() {
+        Part float1 = new Part("f", PartKind.FLOAT, 90, 30, 20, 20, 0, 2, false, false, false);
+        Part aside = new Part("w", PartKind.WOOD, 10, 10, 20, 10, 0, 60, false, false, false);
+        Enclosure spot =
+                lit(UvShape.SPOT, 4, OptionalDouble.empty(), lamp("a", 100), float1, aside);
+        Enclosure open = lit(UvShape.SPOT, 4, OptionalDouble.empty(), lamp("a", 100));
+        UvField shaded = UvField.of(spot, TODAY, 0, 0);
+        UvField bare = UvField.of(open, TODAY, 0, 0);
+        assertThat(shaded.uvi(100, 40, 20)).as("under the float").isZero();
+        assertThat(shaded.uvi(100, 40, 43)).as("on it").isEqualTo(bare.uvi(100, 40, 43));
+        assertThat(shaded.uvi(140, 40, 20)).as("beside it").isEqualTo(bare.uvi(140, 40, 20));
+        Part tube = new Part("t", PartKind.UVB_LAMP, 40, 38, 120, 4, 90, 95, false, false, false);
+        double half =
+                UvField.of(
+                                lit(UvShape.LINEAR, 4, OptionalDouble.empty(), tube, float1),
+                                TODAY,
+                                0,
+                                0)
+                        .uvi(100, 40, 20);
+        double all =
+                UvField.of(lit(UvShape.LINEAR, 4, OptionalDouble.empty(), tube), TODAY, 0, 0)
+                        .uvi(100, 40, 20);
+        assertThat(half).isStrictlyBetween(0.0, all);
+    }
+
+    @Test
     void the_band_of_distances_gives_the_zone_at_its_ends() {
         Enclosure e = lit(UvShape.SPOT, 6, OptionalDouble.empty());
         UvPlace place = UvPlace.of(e, Survey.of(e), animals("slider", 1, 18), TODAY).orElseThrow();
