@@ -3,7 +3,7 @@
  * lost. Kept in this browser, beside the number of the revision it was typed over.
  */
 
-import { design } from "./form.js";
+import { design, served } from "./form.js";
 
 /**
  * @param {Document} root
@@ -23,19 +23,24 @@ export function enhance(root) {
 
   /** The same states go on after a save of this form; a design somebody else saved starts anew. */
   function begin() {
-    const now = design(form);
+    const first = served(form);
     const kept = JSON.parse(store.getItem(key) ?? "null");
-    past = [now];
+    past = [first];
     at = 0;
-    if (kept?.past[kept.at] === now) {
+    if (kept?.past[kept.at] === first) {
       past = kept.past;
       at = kept.at;
     } else if (kept?.revision === revision()) {
       past = kept.past;
       at = kept.at;
       go(at, "What you had not saved is back; Undo takes it away again.");
+      return;
     }
     keep();
+    if (design(form) !== first) {
+      settled();
+      form.elements.depth.dispatchEvent(new Event("input", { bubbles: true }));
+    }
   }
 
   function keep() {

@@ -11,11 +11,16 @@ import app.islet.web.support.Islet;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.WaitUntilState;
 
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
+
+import java.util.ArrayList;
+import java.util.List;
 
 /** The drawing as a tool: parts and the water line dragged, typed, copied, taken away. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -213,6 +218,22 @@ class BenchTest {
                 .hasText("What you had not saved is back; Undo takes it away again.");
         assertThat(page.locator("#depth")).hasValue("31");
         settled(page);
+        act(page, "Undo");
+        assertThat(page.locator("#depth")).hasValue("20");
+    }
+
+    @Test
+    void what_is_typed_before_the_scripts_have_come_can_be_taken_back_too() {
+        Page page = Islet.running().owner();
+        turtleTank(page, "Slow line");
+        settled(page);
+        List<Route> held = new ArrayList<>();
+        page.route("**/js/page.js", held::add);
+        page.navigate(page.url(), new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        page.fill("#depth", "31");
+        held.forEach(Route::resume);
+        assertThat(page.locator("[data-undo]")).isEnabled();
+        assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
         act(page, "Undo");
         assertThat(page.locator("#depth")).hasValue("20");
     }

@@ -1,6 +1,7 @@
 package app.islet.core.build;
 
 import app.islet.core.climate.Climate;
+import app.islet.core.climate.UsualPower;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Site;
@@ -17,16 +18,6 @@ import java.util.List;
  */
 final class PowerBill {
     private static final double HOURS = 30.44 * 24;
-
-    /** Power of what is sold without it, W; common practice, no source. */
-    private static final double TUBE_W = 24;
-
-    private static final double AIR_PUMP_W = 3;
-    private static final double FAN_W = 3;
-    private static final double FILTER_W_PER_LPH = 1 / 60.0;
-
-    /** Heat a small chiller moves for each watt it draws; common practice, no source. */
-    private static final double CHILLER_COP = 2;
 
     private static final double USUAL_LIGHT_HOURS = 12;
 
@@ -55,21 +46,21 @@ final class PowerBill {
         } else if (device instanceof Equipment.BaskingLamp lamp) {
             lit(lamp.words(), lamp.powerW(), "");
         } else if (device instanceof Equipment.UvbLamp) {
-            lit(device.words(), TUBE_W, "power as usual for a tube; ");
+            lit(device.words(), UsualPower.TUBE_W, "power as usual for a tube; ");
         } else if (device instanceof Equipment.Filter filter) {
             steady(
                     filter.words(),
-                    filter.flowLph() * FILTER_W_PER_LPH,
+                    filter.flowLph() * UsualPower.PUMP_W_PER_LPH,
                     "day and night; power as usual for its flow");
         } else if (device instanceof Equipment.AirStone) {
-            steady("air pump", AIR_PUMP_W, "day and night; power as usual");
+            steady("air pump", UsualPower.AIR_PUMP_W, "day and night; power as usual");
         } else if (device instanceof Equipment.Fan fan) {
             lines.add(
                     new PowerLine(
                             fan.words(),
-                            FAN_W,
+                            UsualPower.FAN_W,
                             0,
-                            FAN_W * HOURS / 1000,
+                            UsualPower.FAN_W * HOURS / 1000,
                             Phrase.of("in summer only; power as usual")));
         }
     }
@@ -128,7 +119,7 @@ final class PowerBill {
 
     /** Takes out in the summer what the room and the devices put in, by the warm spell's excess. */
     private void chiller(Equipment.Chiller chiller) {
-        double drawn = chiller.coolingW() / CHILLER_COP;
+        double drawn = chiller.coolingW() / UsualPower.CHILLER_COP;
         double share =
                 s.climate()
                         .water()

@@ -1,7 +1,5 @@
 package app.islet.core.calculator;
 
-import app.islet.core.care.Basis;
-import app.islet.core.climate.OpenTank;
 import app.islet.core.quantity.Dimension;
 
 import com.google.auto.service.AutoService;
@@ -11,23 +9,15 @@ import java.util.Map;
 
 /** The chiller a plain tank needs. */
 @AutoService(Calculator.class)
-public final class ChillerCalculator extends Defined {
+public final class ChillerCalculator extends OpenTankCalculator {
+    private static final double RESERVE = 1.5;
+
     public ChillerCalculator() {
         super(
                 "chiller",
                 "Chiller for a tank",
-                "Heat a box of water at the target takes up from the warmest room, with pumps and lamps; the size to buy has half in reserve. Estimate, within 30 %.",
-                Basis.published(
-                        "ISO 6946 surfaces, EN 673 glass, ASHRAE pool equation; within 30 %"),
-                List.of(
-                        Input.length("lengthCm", "Inner length"),
-                        Input.length("widthCm", "Inner width"),
-                        Input.length("depthCm", "Water depth"),
-                        Input.air("roomC", "Room"),
-                        Input.optional(
-                                "rhPercent", "Relative humidity", Dimension.PERCENT, 0, 100, 50),
-                        Input.water("targetC", "Water wanted"),
-                        Input.optional("gainW", "Pumps and lamps", Dimension.POWER, 0, 10_000, 0)),
+                "Heat an open box of water at the target takes up from the warmest room, with pumps and lamps; the size to buy has half in reserve.",
+                List.of(Input.water("targetC", "Water wanted"), gain()),
                 List.of(
                         new Output("needW", "Takes out", Dimension.POWER),
                         new Output("sizeW", "To buy, at least", Dimension.POWER)));
@@ -35,15 +25,7 @@ public final class ChillerCalculator extends Defined {
 
     @Override
     public Map<String, Double> compute(Map<String, Double> in) {
-        OpenTank tank =
-                new OpenTank(
-                        in.get("lengthCm"),
-                        in.get("widthCm"),
-                        in.get("depthCm"),
-                        in.get("roomC"),
-                        in.get("rhPercent"),
-                        false);
-        double need = Math.max(0, in.get("gainW") - tank.holdsW(in.get("targetC")));
-        return answer(need, need * 1.5);
+        double need = Math.max(0, in.get("gainW") - tank(in, false).holdsW(in.get("targetC")));
+        return answer(need, need * RESERVE);
     }
 }

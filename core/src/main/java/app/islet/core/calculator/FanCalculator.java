@@ -1,6 +1,5 @@
 package app.islet.core.calculator;
 
-import app.islet.core.care.Basis;
 import app.islet.core.climate.OpenTank;
 import app.islet.core.climate.WetBulb;
 import app.islet.core.quantity.Dimension;
@@ -12,24 +11,16 @@ import java.util.Map;
 
 /** What a fan over a plain tank brings. */
 @AutoService(Calculator.class)
-public final class FanCalculator extends Defined {
+public final class FanCalculator extends OpenTankCalculator {
     public FanCalculator() {
         super(
                 "fan",
                 "Fan over the surface",
-                "Where an open box of water settles with moving air over it, never below the wet bulb, and what it then loses in a day. Estimate, within 30 %.",
-                Basis.published(
-                        "ISO 6946 surfaces, EN 673 glass, ASHRAE pool equation; within 30 %"),
+                "Where an open box of water settles with moving air over it, never below the wet bulb, and what it then loses in a day.",
                 List.of(
-                        Input.length("lengthCm", "Inner length"),
-                        Input.length("widthCm", "Inner width"),
-                        Input.length("depthCm", "Water depth"),
-                        Input.air("roomC", "Room"),
-                        Input.optional(
-                                "rhPercent", "Relative humidity", Dimension.PERCENT, 0, 100, 50),
                         Input.optional(
                                 "airSpeedMs", "Air speed over it, m/s", Dimension.RATIO, 0, 20, 1),
-                        Input.optional("gainW", "Pumps and lamps", Dimension.POWER, 0, 10_000, 0)),
+                        gain()),
                 List.of(
                         new Output("reachesC", "Settles at", Dimension.TEMPERATURE),
                         new Output("stillC", "Without the fan", Dimension.TEMPERATURE),
@@ -39,14 +30,7 @@ public final class FanCalculator extends Defined {
 
     @Override
     public Map<String, Double> compute(Map<String, Double> in) {
-        OpenTank tank =
-                new OpenTank(
-                        in.get("lengthCm"),
-                        in.get("widthCm"),
-                        in.get("depthCm"),
-                        in.get("roomC"),
-                        in.get("rhPercent"),
-                        false);
+        OpenTank tank = tank(in, false);
         double reaches = tank.settlesC(in.get("airSpeedMs"), in.get("gainW"));
         return answer(
                 reaches,

@@ -33,12 +33,6 @@ public record Cooling(
     /** Air over the surface by a fan as sold for tanks, m/s; common practice, no source. */
     static final double FAN_MS = 1.0;
 
-    private static final double FAN_W = 3;
-    private static final double PUMP_W = 3;
-
-    /** Heat a small chiller moves for each watt it draws; common practice, no source. */
-    private static final double CHILLER_COP = 2;
-
     /** Lights that give little heat, against lamps; from memory. */
     private static final double COOL_LIGHT = 0.3;
 
@@ -173,7 +167,7 @@ public record Cooling(
                         Kind.AIR,
                         with(new Equipment.AirStone()),
                         model.machines().stirred(),
-                        PUMP_W * 24 / 1000,
+                        UsualPower.AIR_PUMP_W * 24 / 1000,
                         Phrase.of("Keep the current gentle where animals want still water."));
             }
             if (e.lid() != Lid.NONE) {
@@ -191,7 +185,7 @@ public record Cooling(
                     Kind.FAN,
                     fanned,
                     model.machines().chiller(0).fan(FAN_MS),
-                    FAN_W * 24 / 1000,
+                    UsualPower.FAN_W * 24 / 1000,
                     Phrase.of(
                             "No lower than the air's wet bulb of {}. Top up daily; with salt in the water the salt stays behind, so top up fresh.",
                             Quantity.celsius(WetBulb.celsius(airC, e.site().humidityPercent()))));
@@ -263,7 +257,7 @@ public record Cooling(
                     Kind.CHILLER,
                     Optional.of(e.with(new Change("/equipment/chiller/coolingW", rated))),
                     course,
-                    moved / CHILLER_COP,
+                    moved / UsualPower.CHILLER_COP,
                     0,
                     hours);
         }

@@ -2,6 +2,8 @@ package app.islet.core.climate;
 
 import app.islet.core.quantity.Range;
 
+import java.util.Arrays;
+
 /**
  * Temperatures as they went, one value a step.
  *
@@ -62,7 +64,7 @@ public record Course(int stepMinutes, float[] waterC, float[] boxC, float[] room
         return least;
     }
 
-    /** The last day of it, when whatever it began with has worn off. */
+    /** The last day of it, when whatever it began with has worn off; the sums stay those of all. */
     Course lastDay() {
         int day = Math.min(steps(), RoomCourse.MINUTES_A_DAY / stepMinutes);
         return new Course(
@@ -70,7 +72,7 @@ public record Course(int stepMinutes, float[] waterC, float[] boxC, float[] room
     }
 
     private static float[] tail(float[] values, int count) {
-        return java.util.Arrays.copyOfRange(values, values.length - count, values.length);
+        return Arrays.copyOfRange(values, values.length - count, values.length);
     }
 
     /** Hours of the water outside a range. */

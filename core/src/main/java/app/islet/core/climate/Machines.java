@@ -36,10 +36,6 @@ public record Machines(
     /** Bubbles or ripples: private pool in use against quiet, ASHRAE's factors, between them. */
     static final double STIRRED = 0.65;
 
-    /** Power of what is sold without it, W; common practice, no source. */
-    private static final double TUBE_W = 24;
-
-    private static final double PUMP_W_PER_LPH = 1 / 60.0;
     private static final double DOWNWARD = 0.35;
 
     /** Sun through double glazing onto an upright pane, W/m², and what stays; from memory. */
@@ -50,7 +46,7 @@ public record Machines(
     static Machines of(Enclosure e, double surfaceM2) {
         double lamps =
                 e.all(Equipment.BaskingLamp.class).mapToDouble(Equipment.BaskingLamp::powerW).sum()
-                        + TUBE_W * e.all(Equipment.UvbLamp.class).count();
+                        + UsualPower.TUBE_W * e.all(Equipment.UvbLamp.class).count();
         double stays = lamps * (Envelope.isClosed(e.lid()) ? 1 : DOWNWARD);
         double onWater = stays * shareOnWater(e, surfaceM2);
         boolean stirred =
@@ -68,7 +64,7 @@ public record Machines(
                 onWater,
                 stays - onWater,
                 e.all(Equipment.Filter.class).mapToDouble(Equipment.Filter::flowLph).sum()
-                        * PUMP_W_PER_LPH,
+                        * UsualPower.PUMP_W_PER_LPH,
                 e.site().sunHours() > 0 ? SUN_W_PER_M2 * ABSORBED * frontM2 : 0);
     }
 

@@ -68,47 +68,41 @@ public record Site(
     }
 
     public Site withSafety(boolean device, boolean children) {
-        return new Site(
-                summerDayC,
-                summerNightC,
-                winterDayC,
-                winterNightC,
-                humidityPercent,
-                Optional.of(device),
-                children,
-                sunHours,
-                latitude,
-                longitude);
+        return with(Optional.of(device), children, sunHours, latitude, longitude);
     }
 
     /** The same room with so many hours of sun on the glass. */
     public Site withSunHours(double hours) {
-        return new Site(
-                summerDayC,
-                summerNightC,
-                winterDayC,
-                winterNightC,
-                humidityPercent,
-                residualCurrentDevice,
-                smallChildren,
-                hours,
-                latitude,
-                longitude);
+        return with(residualCurrentDevice, smallChildren, hours, latitude, longitude);
     }
 
     /** The same room at a place on earth. */
     public Site at(double lat, double lon) {
-        return new Site(
-                summerDayC,
-                summerNightC,
-                winterDayC,
-                winterNightC,
-                humidityPercent,
+        return with(
                 residualCurrentDevice,
                 smallChildren,
                 sunHours,
                 OptionalDouble.of(lat),
                 OptionalDouble.of(lon));
+    }
+
+    private Site with(
+            Optional<Boolean> device,
+            boolean children,
+            double hours,
+            OptionalDouble lat,
+            OptionalDouble lon) {
+        return new Site(
+                summerDayC,
+                summerNightC,
+                winterDayC,
+                winterNightC,
+                humidityPercent,
+                device,
+                children,
+                hours,
+                lat,
+                lon);
     }
 
     public double coldestC() {

@@ -19,6 +19,7 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -37,7 +38,7 @@ class CoolingTest {
         return axolotlTank()
                 .with(
                         new Equipment.BaskingLamp(30, OptionalDouble.empty()),
-                        new Equipment.Filter(300, java.util.Optional.empty(), true))
+                        new Equipment.Filter(300, Optional.empty(), true))
                 .withSite(WARM.withSunHours(3));
     }
 

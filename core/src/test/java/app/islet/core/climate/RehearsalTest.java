@@ -7,9 +7,11 @@ import static app.islet.core.Setups.sliderPool;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Site;
+import app.islet.core.quantity.UnitSystem;
 import app.islet.core.resident.Resident;
 import app.islet.core.survey.Survey;
 
@@ -75,8 +77,7 @@ class RehearsalTest {
     @Test
     void more_insulation_gives_more_hours_in_a_power_cut() {
         Enclosure bare = sliderPool().withSite(new Site(22, 20, 14, 8, 50));
-        Enclosure foamed =
-                bare.with(new app.islet.core.enclosure.Change("/vessel/insulationMm", 60));
+        Enclosure foamed = bare.with(new Change("/vessel/insulationMm", 60));
         assertThat(twelveHoursOn(foamed)).isGreaterThan(twelveHoursOn(bare) + 0.3);
     }
 
@@ -89,12 +90,7 @@ class RehearsalTest {
     void without_top_up_the_heaters_head_comes_out_of_the_water() {
         Rehearsal holiday = of(Mishap.NO_TOP_UP, sliderPool(), animals("slider", 1, 18));
         assertThat(holiday.moments())
-                .anyMatch(
-                        m ->
-                                m.harm()
-                                        && m.what()
-                                                .text(app.islet.core.quantity.UnitSystem.METRIC)
-                                                .contains("stands dry"));
+                .anyMatch(m -> m.harm() && m.what().text(UnitSystem.METRIC).contains("stands dry"));
         assertThat(holiday.course().days()).isEqualTo(21);
     }
 

@@ -4,6 +4,7 @@ import app.islet.core.Assessment;
 import app.islet.core.climate.Spot;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.PartKind;
 import app.islet.core.light.UvField;
 import app.islet.core.quantity.Quantity;
@@ -220,7 +221,7 @@ public final class LampOverlay {
 
     /** A dimension line from the place up to its lamp, and the lamp where nobody drew it. */
     private void hung(BaskingPlace place, PartKind kind, OptionalDouble distance, String word) {
-        Optional<app.islet.core.enclosure.Part> drawn =
+        Optional<Part> drawn =
                 e.furnishings().parts().stream().filter(p -> p.kind() == kind).findFirst();
         double below = drawn.map(p -> p.bottomCm() - place.heightCm()).orElse(distance.orElse(0));
         if (!(below > 0)) {
