@@ -35,7 +35,12 @@ public record Climate(Optional<WaterClimate> water, Optional<AirClimate> air, Cl
             double winterC,
             double summerUncooledC,
             double summerC,
-            double topUpLPerDay) {}
+            double topUpLPerDay) {
+        /** Power of the heater to buy: what the estimate may be off is in reserve. */
+        public double heaterToBuyW() {
+            return heatingNeedW * (1 + POWER_UNCERTAINTY);
+        }
+    }
 
     /**
      * @param targetC temperature aimed at

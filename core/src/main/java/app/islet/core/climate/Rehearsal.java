@@ -24,11 +24,21 @@ import java.util.Optional;
  *
  * @param course the hours that follow
  * @param moments when somebody leaves what it tolerates, and when harm begins, soonest first
+ * @param strip the first three days hour by hour: the worst that any resident has
  */
-public record Rehearsal(Mishap mishap, Course course, List<Moment> moments) {
+public record Rehearsal(Mishap mishap, Course course, List<Moment> moments, List<Hour> strip) {
     private static final int DAYS = 7;
     private static final int HOLIDAY_DAYS = 21;
     private static final int STEP_MINUTES = 10;
+    private static final int STRIP_HOURS = 72;
+
+    /** How an hour goes. */
+    public enum Hour {
+        WELL,
+        /** Outside what somebody stands for a time. */
+        OUTSIDE,
+        HARM
+    }
 
     /** A heater's head must stay under water; where none is drawn, so far under the line. */
     private static final double COVERED_CM = 3;
@@ -41,6 +51,7 @@ public record Rehearsal(Mishap mishap, Course course, List<Moment> moments) {
 
     public Rehearsal {
         moments = moments.stream().sorted(Comparator.comparingDouble(Moment::hours)).toList();
+        strip = List.copyOf(strip);
     }
 
     /** When the first harm begins; absent where none does within the days played. */
@@ -110,7 +121,7 @@ public record Rehearsal(Mishap mishap, Course course, List<Moment> moments) {
             if (mishap == Mishap.NO_TOP_UP) {
                 sinks(course, moments);
             }
-            return new Rehearsal(mishap, course, moments);
+            return new Rehearsal(mishap, course, moments, strip(course, moments));
         }
 
         private Machines machines(Mishap mishap) {
@@ -124,16 +135,53 @@ public record Rehearsal(Mishap mishap, Course course, List<Moment> moments) {
             };
         }
 
-        private void leaves(Course course, Resident r, List<Moment> moments) {
+        private List<Hour> strip(Course course, List<Moment> moments) {
+            double harm =
+                    moments.stream()
+                            .filter(Moment::harm)
+                            .mapToDouble(Moment::hours)
+                            .min()
+                            .orElse(Double.POSITIVE_INFINITY);
+            List<Hour> strip = new ArrayList<>();
+            for (int hour = 0; hour < STRIP_HOURS; hour++) {
+                int step = Math.min(course.steps() - 1, hour * 60 / course.stepMinutes());
+                boolean outside = residents.stream().anyMatch(r -> isOutside(course, r, step));
+                strip.add(hour >= harm ? Hour.HARM : outside ? Hour.OUTSIDE : Hour.WELL);
+            }
+            return strip;
+        }
+
+        private static boolean isOutside(Course course, Resident r, int step) {
+            return need(r).map(t -> !t.toleratedC().contains(lived(course, r)[step])).orElse(false);
+        }
+
+        private static boolean inWater(Resident r) {
+            return r.stage().life() != Life.LAND && r.stage().needs().water().isPresent();
+        }
+
+        private static Optional<Needs.Temperature> need(Resident r) {
             Needs needs = r.stage().needs();
-            boolean inWater = r.stage().life() != Life.LAND && needs.water().isPresent();
-            Optional<Needs.Temperature> need = inWater ? needs.water() : needs.air();
-            float[] lived = inWater ? course.waterC() : course.boxC();
-            need.ifPresent(
-                    t -> {
-                        leaves(course, lived, t.toleratedC(), 0, false, r, moments);
-                        leaves(course, lived, t.harmC(), t.stands().harmHours(), true, r, moments);
-                    });
+            return inWater(r) ? needs.water() : needs.air();
+        }
+
+        private static float[] lived(Course course, Resident r) {
+            return inWater(r) ? course.waterC() : course.boxC();
+        }
+
+        private void leaves(Course course, Resident r, List<Moment> moments) {
+            float[] lived = lived(course, r);
+            need(r).ifPresent(
+                            t -> {
+                                leaves(course, lived, t.toleratedC(), 0, false, r, moments);
+                                leaves(
+                                        course,
+                                        lived,
+                                        t.harmC(),
+                                        t.stands().harmHours(),
+                                        true,
+                                        r,
+                                        moments);
+                            });
         }
 
         /**

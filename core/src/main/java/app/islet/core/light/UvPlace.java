@@ -39,6 +39,14 @@ public record UvPlace(
     private static final double FARTHEST_CM = 150;
     private static final double STEP_CM = 0.5;
 
+    /** A hand beside each other two lamps still share their place; common practice, no source. */
+    private static final double OVERLAP_CM = 15;
+
+    /** When lamps are replaced by rule: two schools, common practice, no source. */
+    private static final int SHORT_MONTHS = 6;
+
+    private static final int LONG_MONTHS = 12;
+
     /** Absent where the animal states no need, or there is no lamp or no dry place. */
     public static Optional<UvPlace> of(Enclosure e, Survey s, Resident r, LocalDate date) {
         Optional<Needs.Uv> need = r.stage().needs().uv();
@@ -96,6 +104,18 @@ public record UvPlace(
             }
         }
         return OptionalDouble.empty();
+    }
+
+    /** Whether the lamp for warmth shines on the same place; absent where one is not drawn. */
+    public Optional<Boolean> overlaps() {
+        return apartCm.isPresent()
+                ? Optional.of(apartCm.getAsDouble() <= OVERLAP_CM)
+                : Optional.empty();
+    }
+
+    /** Months after which the other school replaces the lamp: six or twelve. */
+    public int otherSchoolMonths() {
+        return need.tube().months() <= SHORT_MONTHS ? LONG_MONTHS : SHORT_MONTHS;
     }
 
     public boolean isEnough() {

@@ -1,5 +1,6 @@
 package app.islet.core.climate;
 
+import static app.islet.core.Setups.animals;
 import static app.islet.core.Setups.steady;
 import static app.islet.core.Setups.tank;
 
@@ -9,11 +10,14 @@ import static org.assertj.core.api.Assertions.within;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
+import app.islet.core.resident.Resident;
 import app.islet.core.survey.Survey;
 
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
+
+import java.util.List;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class BoxHumidityTest {
@@ -37,6 +41,25 @@ class BoxHumidityTest {
         assertThat(percent(Lid.NONE, 1, 0))
                 .isLessThan(percent(Lid.MESH, 1, 0))
                 .isLessThan(percent(Lid.GLASS, 1, 0));
+    }
+
+    @Test
+    void what_a_keeper_can_turn_is_told_for_who_states_a_need() {
+        Enclosure e = BOX.with(Lid.GLASS);
+        Survey s = Survey.of(e);
+        List<Resident> crabs = List.of(animals("vampire-crab", 6, 1.9));
+        HumidityOptions told =
+                HumidityOptions.of(e, s, Climate.of(e, s, crabs), crabs).orElseThrow();
+        assertThat(told.wanted())
+                .isEqualTo(crabs.get(0).stage().needs().humidity().orElseThrow().percent());
+        assertThat(told.options())
+                .allSatisfy(
+                        o ->
+                                assertThat(o.verdict() == HumidityOptions.Verdict.AS_WANTED)
+                                        .isEqualTo(told.wanted().contains(o.percent())));
+        assertThat(told.options().get(4).percent()).isLessThan(told.options().get(0).percent());
+        List<Resident> fish = List.of(animals("axolotl", 1, 20));
+        assertThat(HumidityOptions.of(e, s, Climate.of(e, s, fish), fish)).isEmpty();
     }
 
     /** With all the room's air through it a box holds the room's vapour, at its own warmth. */

@@ -95,6 +95,19 @@ class RehearsalTest {
     }
 
     @Test
+    void the_strip_of_hours_turns_when_the_moments_say_so() {
+        Enclosure pool = sliderPool().with(new Equipment.Heater(1500, true));
+        Rehearsal stuck = of(Mishap.HEATER_STUCK, pool, animals("slider", 1, 18));
+        assertThat(stuck.strip()).hasSize(72);
+        int harm = (int) Math.ceil(stuck.firstHarm().orElseThrow().hours());
+        assertThat(stuck.strip().subList(harm, 72)).containsOnly(Rehearsal.Hour.HARM);
+        assertThat(stuck.strip().subList(0, harm)).doesNotContain(Rehearsal.Hour.HARM);
+        assertThat(stuck.strip().get(0)).isEqualTo(Rehearsal.Hour.WELL);
+        assertThat(of(Mishap.NO_TOP_UP, sliderPool(), animals("slider", 1, 18)).strip())
+                .containsOnly(Rehearsal.Hour.WELL);
+    }
+
+    @Test
     void every_mishap_has_three_things_to_do_first() {
         for (Mishap mishap : Mishap.values()) {
             assertThat(mishap.first()).hasSize(3).doesNotHaveDuplicates();

@@ -3,16 +3,14 @@ package app.islet.web.climate;
 import app.islet.core.Assessment;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Basics;
-import app.islet.core.climate.BoxHumidity;
 import app.islet.core.climate.Climate;
 import app.islet.core.climate.Cooling;
-import app.islet.core.climate.Course;
+import app.islet.core.climate.HumidityOptions;
 import app.islet.core.climate.Rehearsal;
 import app.islet.core.climate.Spot;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
-import app.islet.core.resident.Resident;
 import app.islet.web.drawing.LampOverlay;
 import app.islet.web.support.Units;
 
@@ -61,9 +59,6 @@ record ClimateView(
             List<String> moments,
             List<String> first) {}
 
-    private static final int STRIP_HOURS = 72;
-    private static final double RESERVE = 1.3;
-
     static ClimateView of(Assessment a, Curve.Span span, Units u) {
         Climate climate = a.climate();
         Optional<Spot> spot = a.situation().spot();
@@ -76,7 +71,7 @@ record ClimateView(
                 cooling.isNeeded(),
                 a.survey().hasWater() ? ladder(cooling, u) : List.of(),
                 Rehearsal.of(a.enclosure(), a.survey(), a.residents()).stream()
-                        .map(r -> mishap(r, a.residents(), u))
+                        .map(r -> mishap(r, u))
                         .toList(),
                 basking(a, spot, u),
                 humidity(a, u),
@@ -93,64 +88,28 @@ record ClimateView(
 
     /** Over the land, where somebody there needs it: by vents and mist. */
     private static List<Figure> humidity(Assessment a, Units u) {
-        Optional<Needs.Humidity> need =
-                a.residents().stream()
-                        .flatMap(r -> r.stage().needs().humidity().stream())
-                        .findFirst();
-        if (need.isEmpty() || a.climate().air().isEmpty()) {
-            return List.of();
-        }
-        Course day = a.climate().model().day(0, a.residents());
-        double box = mean(day.boxC());
-        double water = mean(day.waterC());
-        double room = mean(day.roomC());
+        Optional<HumidityOptions> options =
+                HumidityOptions.of(a.enclosure(), a.survey(), a.climate(), a.residents());
         List<Figure> all = new ArrayList<>();
-        all.add(
-                new Figure(
-                        "Wanted",
-                        u.range(need.get().percent(), Dimension.PERCENT),
-                        "over the land, in winter, when rooms are driest"));
-        for (Setting setting : SETTINGS) {
-            double percent =
-                    Math.round(
-                            BoxHumidity.of(
-                                            a.enclosure(),
-                                            a.survey(),
-                                            water,
-                                            box,
-                                            room,
-                                            setting.vents)
-                                    .percent(setting.mistL));
-            all.add(
-                    new Figure(
-                            setting.words,
-                            u.text(Quantity.percent(percent)),
-                            need.get().percent().contains(percent)
-                                    ? "as wanted"
-                                    : percent < need.get().percent().min()
-                                            ? "too dry"
-                                            : "too wet"));
-        }
+        options.ifPresent(
+                o -> {
+                    all.add(
+                            new Figure(
+                                    "Wanted",
+                                    u.range(o.wanted(), Dimension.PERCENT),
+                                    "over the land, in winter, when rooms are driest"));
+                    o.options()
+                            .forEach(
+                                    option ->
+                                            all.add(
+                                                    new Figure(
+                                                            option.words(),
+                                                            u.text(
+                                                                    Quantity.percent(
+                                                                            option.percent())),
+                                                            option.verdict().words())));
+                });
         return all;
-    }
-
-    /** What a keeper can turn: how wide the vents are, and what is sprayed. */
-    private record Setting(String words, double vents, double mistL) {}
-
-    private static final List<Setting> SETTINGS =
-            List.of(
-                    new Setting("As it is, no mist", 1, 0),
-                    new Setting("A cup of mist a day", 1, 0.2),
-                    new Setting("Vents a third as wide", 0.3, 0),
-                    new Setting("Vents three times as wide", 3, 0),
-                    new Setting("Vents ten times as wide", 10, 0));
-
-    private static double mean(float[] values) {
-        double sum = 0;
-        for (float value : values) {
-            sum += value;
-        }
-        return sum / values.length;
     }
 
     private static String waterWords(Assessment a, Units u) {
@@ -235,7 +194,7 @@ record ClimateView(
                 + (never
                         ? "No heater is safe with who lives here: a warmer room. "
                         : "Buy %s or more, a third in reserve. "
-                                .formatted(u.text(Quantity.watts(w.heatingNeedW() * RESERVE))))
+                                .formatted(u.text(Quantity.watts(w.heaterToBuyW()))))
                 + estimate;
     }
 
@@ -290,7 +249,7 @@ record ClimateView(
                 .toList();
     }
 
-    private static MishapView mishap(Rehearsal r, List<Resident> residents, Units u) {
+    private static MishapView mishap(Rehearsal r, Units u) {
         String verdict =
                 r.firstHarm()
                         .map(m -> "harm begins after " + hours(m.hours()))
@@ -305,7 +264,7 @@ record ClimateView(
         return new MishapView(
                 r.mishap().words(),
                 verdict,
-                strip(r, residents),
+                r.strip().stream().map(state -> state.name().toLowerCase(Locale.ROOT)).toList(),
                 r.moments().stream()
                         .map(m -> "After %s: %s".formatted(hours(m.hours()), u.text(m.what())))
                         .toList(),
@@ -318,40 +277,6 @@ record ClimateView(
                 : hours < 1
                         ? "%d minutes".formatted(Math.round(hours * 60))
                         : "%d h".formatted(Math.round(hours));
-    }
-
-    /** Hour by hour the worst that any resident has. */
-    private static List<String> strip(Rehearsal r, List<Resident> residents) {
-        List<String> cells = new ArrayList<>();
-        double tolerated =
-                r.moments().stream()
-                        .filter(m -> !m.harm())
-                        .mapToDouble(Rehearsal.Moment::hours)
-                        .min()
-                        .orElse(Double.POSITIVE_INFINITY);
-        double harm = r.firstHarm().map(Rehearsal.Moment::hours).orElse(Double.POSITIVE_INFINITY);
-        for (int hour = 0; hour < STRIP_HOURS; hour++) {
-            cells.add(
-                    hour >= harm
-                            ? "harm"
-                            : hour >= tolerated && isOutside(r.course(), residents, hour)
-                                    ? "outside"
-                                    : "well");
-        }
-        return cells;
-    }
-
-    private static boolean isOutside(Course course, List<Resident> residents, int hour) {
-        int step = Math.min(course.steps() - 1, hour * 60 / course.stepMinutes());
-        return residents.stream()
-                .anyMatch(
-                        r ->
-                                isOutside(r.stage().needs().water(), course.waterC()[step])
-                                        || isOutside(r.stage().needs().air(), course.boxC()[step]));
-    }
-
-    private static boolean isOutside(Optional<Needs.Temperature> need, double celsius) {
-        return need.map(t -> !t.toleratedC().contains(celsius)).orElse(false);
     }
 
     private static List<Figure> basking(Assessment a, Optional<Spot> spot, Units u) {

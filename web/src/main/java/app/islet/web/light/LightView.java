@@ -37,9 +37,6 @@ record LightView(
         String dayChart,
         List<String> rows,
         String moon) {
-    /** A hand beside each other two lamps still share their place; common practice, no source. */
-    private static final double OVERLAP_CM = 15;
-
     private static final DateTimeFormatter DAY =
             DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter FULL_DAY =
@@ -102,14 +99,7 @@ record LightView(
         notes.add(
                 "In the water beside it %s; at the far end %s: a way from sun to shade."
                         .formatted(uvi(p.atEyesUvi()), uvi(p.shadeUvi())));
-        p.apartCm()
-                .ifPresent(
-                        cm ->
-                                notes.add(
-                                        cm > OVERLAP_CM
-                                                ? "It hangs %s beside the basking lamp: who warms itself there gets none of it. Hang both over one place."
-                                                        .formatted(u.cm(cm))
-                                                : "It shines on the place the basking lamp warms, as it should."));
+        p.overlaps().ifPresent(same -> notes.add(overlap(p, same, u)));
         notes.add(
                 p.known()
                         ? "From the maker's number or your meter."
@@ -118,7 +108,7 @@ record LightView(
                 .all(Equipment.UvbLamp.class)
                 .flatMap(lamp -> lamp.fittedOn().stream())
                 .findFirst()
-                .ifPresent(day -> notes.add(replace(r, day)));
+                .ifPresent(day -> notes.add(replace(p, day)));
         return Optional.of(
                 new UvView(
                         r.words(),
@@ -130,6 +120,13 @@ record LightView(
                                         ? "too little"
                                         : "too much: eyes and skin burn",
                         notes));
+    }
+
+    private static String overlap(UvPlace p, boolean same, Units u) {
+        return same
+                ? "It shines on the place the basking lamp warms, as it should."
+                : "It hangs %s beside the basking lamp: who warms itself there gets none of it. Hang both over one place."
+                        .formatted(u.cm(p.apartCm().getAsDouble()));
     }
 
     private static String uvi(double value) {
@@ -150,9 +147,9 @@ record LightView(
     }
 
     /** The school followed, the other one, and the meter that beats both. */
-    private static String replace(Resident r, LocalDate fitted) {
-        int months = r.stage().needs().uv().orElseThrow().tube().months();
-        int other = months <= 6 ? 12 : 6;
+    private static String replace(UvPlace p, LocalDate fitted) {
+        int months = p.need().tube().months();
+        int other = p.otherSchoolMonths();
         return "Fitted on %s: replace it by %s after %d months, by the school followed; another says %d months (%s); a meter beats both."
                 .formatted(
                         fitted.format(FULL_DAY),
