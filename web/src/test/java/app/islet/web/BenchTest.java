@@ -2,6 +2,7 @@ package app.islet.web;
 
 import static app.islet.web.support.Hands.enclosure;
 import static app.islet.web.support.Hands.press;
+import static app.islet.web.support.Hands.send;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
@@ -30,10 +31,10 @@ class BenchTest {
         page.selectOption("#species", "common-musk");
         page.fill("#length", "10");
         page.fill("#name", "Flint");
-        press(page, "Add");
+        send(page, "Add");
         page.navigate(base + "/build");
         page.fill("#depth", "20");
-        press(page, "Save the design");
+        send(page, "Save the design");
         return base;
     }
 
@@ -102,7 +103,7 @@ class BenchTest {
         assertThat(page.locator("#depth")).hasValue("30");
         assertThat(page.locator(".headline .big")).hasText("120");
         assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
-        press(page, "Save the design");
+        send(page, "Save the design");
         page.reload();
         assertThat(page.locator("#depth")).hasValue("30");
     }
@@ -117,7 +118,7 @@ class BenchTest {
         assertThat(page.locator("[name=p0-y]")).hasValue("17");
         drag(page, "svg:not(.plan) [data-part=stone-1]", 0, -3);
         assertThat(page.locator("[name=p0-bottom]")).hasValue("3");
-        press(page, "Save the design");
+        send(page, "Save the design");
         String mouse = litres(page);
 
         String byKeys = turtleTank(page, "By keys");
@@ -177,7 +178,7 @@ class BenchTest {
         assertThat(page.locator("[name=p1-x]")).hasValue(before);
         act(page, "Remove: Cork 1");
         assertThat(page.locator("[data-row=cork-1]")).hasCount(0);
-        press(page, "Save the design");
+        send(page, "Save the design");
         assertThat(page.locator("[data-row=cork-2]")).hasCount(1);
         assertThat(page.locator("[name=p0-locked]")).isChecked();
     }
@@ -190,7 +191,7 @@ class BenchTest {
         page.fill("#depth", "25");
         page.locator("#depth").blur();
         settled(page);
-        press(page, "Save the design");
+        send(page, "Save the design");
         assertThat(page.locator(".flash")).containsText("Saved.");
         act(page, "Undo");
         assertThat(page.locator("#depth")).hasValue("20");
@@ -278,7 +279,7 @@ class BenchTest {
         assertThat(page.locator("#groundDepth-note"))
                 .containsText("The layers below are 9 cm thick together");
         page.fill("#groundDepth", "9");
-        press(page, "Save the design");
+        send(page, "Save the design");
         assertThat(page.locator(".flash")).containsText("Saved.");
         assertThat(page.request().get(Islet.running().base() + base + "/document.json").text())
                 .contains("\"points\"", "\"below\"", "drainage");
@@ -341,7 +342,7 @@ class BenchTest {
         page.selectOption("#species", "common-musk");
         page.fill("#length", "4");
         page.fill("#name", "Pebble");
-        press(page, "Add");
+        send(page, "Add");
         page.navigate(base + "/build");
         Locator go = page.locator("[data-go-ahead]");
         assertThat(go).containsText("First failure");
@@ -358,7 +359,7 @@ class BenchTest {
         Page page = Islet.running().owner();
         String base = turtleTank(page, "Versions");
         page.fill("#depth", "33");
-        press(page, "Save the design");
+        send(page, "Save the design");
         page.click("text=Earlier");
         assertThat(page.locator(".versions li.panel").first())
                 .containsText("/water/depthCm 20 → 33");

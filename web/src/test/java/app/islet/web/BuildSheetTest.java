@@ -1,6 +1,7 @@
 package app.islet.web;
 
 import static app.islet.web.support.Hands.press;
+import static app.islet.web.support.Hands.send;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
@@ -27,7 +28,7 @@ class BuildSheetTest {
         page.fill("#price-water", "0.5");
         page.fill("#tariff", "0.32");
         page.fill("#currency", "EUR");
-        press(page, "Save the prices");
+        send(page, "Save the prices");
         assertThat(page.locator("#price-vessel")).hasValue("89.90");
         assertThat(page.locator("main")).containsText("All with a price: 90.40 EUR");
         assertThat(page.locator("tfoot")).containsText("EUR");
@@ -37,11 +38,11 @@ class BuildSheetTest {
 
         page.fill("#price-vessel", "a lot");
         page.fill("#price-water", "0.75");
-        press(page, "Save the prices");
+        send(page, "Save the prices");
         assertThat(page.locator("#price-vessel-note")).containsText("\"a lot\" is not a price");
         assertThat(page.locator("#price-water")).hasValue("0.75");
         page.fill("#price-vessel", "");
-        press(page, "Save the prices");
+        send(page, "Save the prices");
         page.reload();
         assertThat(page.locator("#price-vessel")).hasValue("");
         assertThat(page.locator("#price-water")).hasValue("0.75");

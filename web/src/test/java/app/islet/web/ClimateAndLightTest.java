@@ -1,6 +1,6 @@
 package app.islet.web;
 
-import static app.islet.web.support.Hands.press;
+import static app.islet.web.support.Hands.send;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
@@ -29,10 +29,10 @@ class ClimateAndLightTest {
         page.fill("#name", "Two of " + name);
         page.fill("#count", "2");
         page.fill("#length", "22");
-        press(page, "Add");
+        send(page, "Add");
         page.navigate(enclosure + "/build");
         page.fill("#depth", "32");
-        press(page, "Save the design");
+        send(page, "Save the design");
         return enclosure;
     }
 
@@ -79,7 +79,7 @@ class ClimateAndLightTest {
         String enclosure = warmTank(page, "Log tank");
         page.navigate(enclosure + "/climate");
         page.fill("#log-text", "time, water, room\n0, 30, 20\n2, twenty, 20\n4, 27, 20");
-        press(page, "Fit it");
+        send(page, "Fit it");
         assertThat(page.locator("#log [role=alert]"))
                 .containsText("line 3: \"twenty\" is not a temperature");
         assertThat(page.locator("#log-text"))
@@ -93,15 +93,15 @@ class ClimateAndLightTest {
                 2026-03-01 20:00, 24.1, 20.0
                 2026-03-02 08:00, 21.4, 20.0
                 """);
-        press(page, "Fit it");
+        send(page, "Fit it");
         assertThat(page.locator(".fit")).containsText("On average the estimate was off by");
-        press(page, "Use this from now on");
+        send(page, "Use this from now on");
         assertThat(page.locator("#log")).containsText("of what was reckoned, by your log");
         page.navigate(enclosure + "/build");
-        press(page, "Save the design");
+        send(page, "Save the design");
         page.navigate(enclosure + "/climate");
         assertThat(page.locator("#log")).containsText("of what was reckoned, by your log");
-        press(page, "Back to the estimate");
+        send(page, "Back to the estimate");
         assertThat(page.locator("#log")).not().containsText("by your log");
     }
 
@@ -111,16 +111,16 @@ class ClimateAndLightTest {
         String enclosure = warmTank(page, "Season tank");
         page.navigate(enclosure + "/light");
         page.check("#seasonal");
-        press(page, "Save");
+        send(page, "Save");
         assertThat(page.locator("#seasonal-note")).containsText("asks for its latitude");
         page.navigate(enclosure + "/site");
         page.fill("#latitude", "52");
         page.fill("#longitude", "5");
-        press(page, "Save");
+        send(page, "Save");
         page.navigate(enclosure + "/light");
         page.check("#seasonal");
         page.fill("#onHour", "7");
-        press(page, "Save");
+        send(page, "Save");
         assertThat(page.locator(".flash")).hasText("Saved.");
         assertThat(page.locator("table")).containsText("as the sun has it there today");
         assertThat(page.locator("table")).containsText("07:00");

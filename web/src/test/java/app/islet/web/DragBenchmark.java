@@ -1,6 +1,6 @@
 package app.islet.web;
 
-import static app.islet.web.support.Hands.press;
+import static app.islet.web.support.Hands.send;
 
 import app.islet.web.support.Islet;
 
@@ -105,7 +105,7 @@ class DragBenchmark {
                         "bench.json",
                         "application/json",
                         furnished().getBytes(StandardCharsets.UTF_8)));
-        press(page, "Make it, then say who lives there");
+        send(page, "Make it, then say who lives there");
         page.waitForURL("**/build");
         page.evaluate(DRAG, WARM_UP);
         List<Double> drags = numbers(page.evaluate(DRAG, MOVES));

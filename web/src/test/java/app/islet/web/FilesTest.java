@@ -1,7 +1,7 @@
 package app.islet.web;
 
 import static app.islet.web.support.Hands.enclosure;
-import static app.islet.web.support.Hands.press;
+import static app.islet.web.support.Hands.send;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
@@ -39,7 +39,7 @@ class FilesTest {
     }
 
     private static String made(Page page) {
-        press(page, "Make it, then say who lives there");
+        send(page, "Make it, then say who lives there");
         page.waitForURL("**/enclosures/*/*");
         return page.url().replace(Islet.running().base(), "").replaceAll("/(build|residents)$", "");
     }
@@ -93,21 +93,24 @@ class FilesTest {
                 new String[][] {
                     {before.replace("\"lengthCm\" : 60", "\"lengthCm\" : 1e9"), "1.0E9 is not"},
                     {before.replace("\"lengthCm\" : 60", "\"lengthCm\" : NaN"), "Line"},
-                    {before.replace("\"version\" : 1", "\"version\" : 7"), "version 7 is not known"},
+                    {
+                        before.replace("\"version\" : 1", "\"version\" : 7"),
+                        "version 7 is not known"
+                    },
                     {before + "and so on", "Line"},
                     {"not JSON at all", "Line 1"}
                 }) {
             page.navigate(base + "/build");
             page.click("text=Files");
             page.setInputFiles("#document", file(bad[0]));
-            press(page, "Read it");
+            send(page, "Read it");
             assertThat(page.locator(".refused")).containsText(bad[1]);
         }
         assertThat(text(page, base + "/document.json")).isEqualTo(before);
         page.navigate(NEW);
         page.fill("#name", "Kept while refused");
         page.setInputFiles("#file", file("{}"));
-        press(page, "Make it, then say who lives there");
+        send(page, "Make it, then say who lives there");
         assertThat(page.locator(".refused")).containsText("Nothing was read");
         assertThat(page.locator("#name")).hasValue("Kept while refused");
     }
@@ -120,7 +123,7 @@ class FilesTest {
         page.navigate(base + "/build");
         page.click("text=Files");
         page.setInputFiles("#document", file(pool));
-        press(page, "Read it");
+        send(page, "Read it");
         assertThat(page.locator("#length")).hasValue("180");
         assertThat(page.locator("#name")).hasValue("Replaced");
         page.navigate(base + "/versions");

@@ -2,6 +2,7 @@ package app.islet.web;
 
 import static app.islet.web.support.Hands.enclosure;
 import static app.islet.web.support.Hands.press;
+import static app.islet.web.support.Hands.send;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
@@ -37,7 +38,7 @@ class JudgementTest {
         page.selectOption("#species", "common-musk");
         page.fill("#length", "3.2");
         page.fill("#name", "Button");
-        press(page, "Add");
+        send(page, "Add");
         page.navigate(base + "/review");
         return base;
     }

@@ -2,6 +2,7 @@ package app.islet.web;
 
 import static app.islet.web.support.Hands.enclosure;
 import static app.islet.web.support.Hands.press;
+import static app.islet.web.support.Hands.send;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
@@ -39,7 +40,7 @@ class KeepersPathTest {
         page.fill("#males", "1");
         page.fill("#females", "1");
         page.fill("#name", "Twins");
-        press(page, "Add");
+        send(page, "Add");
         assertThat(page.locator(".resident"))
                 .containsText("2 axolotls (juvenile), 1 male, 1 female");
         assertThat(page.locator(".resident")).containsText("14.2 cm total length, measured");
@@ -49,7 +50,7 @@ class KeepersPathTest {
         assertThat(page.locator("#summerDay")).hasValue("24");
         page.fill("#summerDay", "19");
         page.fill("#summerNight", "18");
-        press(page, "Save");
+        send(page, "Save");
         assertThat(page.locator(".flash")).containsText("Saved.");
 
         // 3 Design: the drawing, the figures and the findings follow the form as it is typed.
@@ -80,7 +81,7 @@ class KeepersPathTest {
         assertThat(page.locator("#filter")).hasValue("250");
         assertThat(page.locator(".finding[data-rule=water-too-shallow]")).hasCount(0);
         page.fill("#depth", "30");
-        press(page, "Save the design");
+        send(page, "Save the design");
         page.navigate(base + "/review");
         assertThat(page.locator(".finding.danger, .finding.wrong")).hasCount(0);
         assertThat(page.locator(".shopping")).containsText("Filter 122 L/h or more in the design");
@@ -118,7 +119,7 @@ class KeepersPathTest {
         page.selectOption("#species", "dwarf-frog");
         page.fill("#count", "3");
         page.fill("#name", "Hummers");
-        press(page, "Add");
+        send(page, "Add");
         String id = base.substring(base.lastIndexOf('/') + 1);
         page.navigate(MILL + "/rounds");
         Locator stop = page.locator("#e" + id);
@@ -180,7 +181,7 @@ class KeepersPathTest {
         page.fill("#depth", "12,5");
         assertThat(page.locator("#length-note"))
                 .hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
-        press(page, "Save the design");
+        send(page, "Save the design");
         assertThat(page.locator("#length-note"))
                 .hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
         assertThat(page.locator("#length")).hasValue("sixty");
@@ -192,7 +193,7 @@ class KeepersPathTest {
                 .hasText(
                         "Ground and water together would stand 32.5 cm, above the rim at 30 cm. At most 10 cm over this ground.");
         page.fill("#groundDepth", "2");
-        press(page, "Save the design");
+        send(page, "Save the design");
         assertThat(page.locator(".flash")).containsText("Saved.");
         assertThat(page.locator("#depth")).hasValue("12.5");
     }
@@ -205,14 +206,14 @@ class KeepersPathTest {
         Page two = Islet.running().owner();
         two.navigate(base + "/build");
         two.fill("#depth", "20");
-        press(two, "Save the design");
+        send(two, "Save the design");
         assertThat(two.locator(".flash")).containsText("Saved.");
         one.fill("#depth", "12");
-        press(one, "Save the design");
+        send(one, "Save the design");
         assertThat(one.locator(".flash.refused"))
                 .containsText("Somebody saved this design while you typed");
         assertThat(one.locator("#depth")).hasValue("12");
-        press(one, "Save the design");
+        send(one, "Save the design");
         assertThat(one.locator(".flash")).containsText("Saved.");
         two.reload();
         assertThat(two.locator("#depth")).hasValue("12");
@@ -231,7 +232,7 @@ class KeepersPathTest {
         page.fill("#depth", "18");
         assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
         assertThat(page.locator(".headline .big")).hasText("32.4");
-        press(page, "Save the design");
+        send(page, "Save the design");
         assertThat(page.locator("#depth")).hasValue("18");
     }
 
@@ -250,7 +251,7 @@ class KeepersPathTest {
         page.navigate(base + "/site");
         assertThat(page.locator("#summerDay")).hasValue("75.2");
         page.navigate(base + "/build");
-        press(page, "Save the design");
+        send(page, "Save the design");
         String file = page.request().get(Islet.running().base() + base + "/document.json").text();
         assertThat(file)
                 .as("saving in inches moves nothing")

@@ -2,6 +2,7 @@ package app.islet.web;
 
 import static app.islet.web.support.Hands.enclosure;
 import static app.islet.web.support.Hands.press;
+import static app.islet.web.support.Hands.send;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
@@ -73,7 +74,7 @@ class OwnSheetsTest {
         page.selectOption("#species", "axolotl");
         page.fill("#length", "22");
         page.fill("#name", "Frost");
-        press(page, "Add");
+        send(page, "Add");
         page.click("text=Correct");
         page.selectOption("[name=sheet]", id);
         page.locator("form.correct button").click();
@@ -104,7 +105,7 @@ class OwnSheetsTest {
                         "sheet.yaml",
                         "application/yaml",
                         yaml.replace(id, "fern-crab").getBytes(StandardCharsets.UTF_8)));
-        press(page, "Read it");
+        send(page, "Read it");
         assertThat(page.locator(".flash")).containsText("Crabs of the fern is on your shelf.");
         String again =
                 page.request().get(Islet.running().base() + CARE + "/fern-crab/sheet.yaml").text();
@@ -121,7 +122,7 @@ class OwnSheetsTest {
                         .replace("group: salamander", "group: lizard")
                         .replaceFirst("heater: never", "heater: hot");
         page.fill("#text", bad);
-        press(page, "Read it");
+        send(page, "Read it");
         assertThat(page.locator("[role=alert]"))
                 .containsText("/group: \"lizard\" is not one of turtle, salamander, frog, crab");
         assertThat(page.locator("[role=alert]"))
@@ -129,7 +130,7 @@ class OwnSheetsTest {
         assertThat(page.locator("[role=alert] li")).hasCount(2);
         assertThat(page.locator("#text")).hasValue(bad);
         page.fill("#text", CareLibrary.bundledText("axolotl"));
-        press(page, "Read it");
+        send(page, "Read it");
         assertThat(page.locator("[role=alert]"))
                 .containsText("\"axolotl\" is a sheet of Islet; give yours another id");
     }
@@ -141,11 +142,11 @@ class OwnSheetsTest {
         page.selectOption("#species", "axolotl");
         page.fill("#length", "22");
         page.fill("#name", "Dune");
-        press(page, "Add");
+        send(page, "Add");
         page.navigate(base + "/build");
         page.selectOption("#material", "SAND");
         page.fill("#groundDepth", "2");
-        press(page, "Save the design");
+        send(page, "Save the design");
         Locator sand = page.locator(".finding[data-rule=harmful-ground]");
         assertThat(sand).containsText("Not so by the school: Fine sand for adults.");
         try {

@@ -14,19 +14,30 @@ public final class Hands {
                 .click();
     }
 
+    /**
+     * Presses a button that sends its form, and waits for the page that answers: what is done next
+     * must not overtake it.
+     */
+    public static void send(Page page, String name) {
+        page.evaluate("document.documentElement.toggleAttribute('data-left', true)");
+        press(page, name);
+        page.waitForSelector("html:not([data-left])");
+        page.waitForLoadState();
+    }
+
     /** Makes a room and an enclosure in it; answers its address. */
     public static String enclosure(Page page, String name, String l, String w, String h) {
         page.navigate("/c/weir-mill/rooms/new");
         page.fill("#roomName", "Room of " + name);
         page.fill("#summerDay", "24");
         page.fill("#winterNight", "16");
-        press(page, "Save the room");
+        send(page, "Save the room");
         page.fill("#name", name);
         page.selectOption("#room", new SelectOption().setLabel("Room of " + name));
         page.fill("#length", l);
         page.fill("#width", w);
         page.fill("#height", h);
-        press(page, "Make it, then say who lives there");
+        send(page, "Make it, then say who lives there");
         return page.url().replace(Islet.running().base(), "").replace("/residents", "");
     }
 }
