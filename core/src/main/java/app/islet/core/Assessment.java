@@ -11,7 +11,8 @@ import app.islet.core.review.Acceptance;
 import app.islet.core.review.Review;
 import app.islet.core.review.Situation;
 import app.islet.core.survey.Survey;
-import app.islet.core.water.Ammonia;
+import app.islet.core.water.NitrogenLoad;
+import app.islet.core.water.WaterRecord;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -29,13 +30,19 @@ public record Assessment(
         List<Purchase> shopping,
         double ammoniaGPerDay) {
     public static Assessment of(Enclosure enclosure, List<Resident> residents, LocalDate date) {
-        Situation situation = Situation.of(enclosure, residents, date);
+        return of(enclosure, residents, date, WaterRecord.NONE);
+    }
+
+    /** The same with what was tested in the water and done to it. */
+    public static Assessment of(
+            Enclosure enclosure, List<Resident> residents, LocalDate date, WaterRecord record) {
+        Situation situation = Situation.of(enclosure, residents, date, record);
         return new Assessment(
                 situation,
                 Review.of(situation),
                 Planner.plan(situation),
                 Shopping.list(situation),
-                ammonia(residents));
+                NitrogenLoad.gPerDay(residents));
     }
 
     /** The same, with the keeper's acceptances laid over the findings. */
@@ -67,34 +74,5 @@ public record Assessment(
     /** Animals in the enclosure. */
     public int heads() {
         return residents().stream().mapToInt(Resident::count).sum();
-    }
-
-    private static double ammonia(List<Resident> residents) {
-        return residents.stream()
-                .mapToDouble(
-                        r ->
-                                r.stage().foods().stream()
-                                        .mapToDouble(
-                                                food -> {
-                                                    double timesADay =
-                                                            food.rhythm().weekdays().isEmpty()
-                                                                    ? (double)
-                                                                                    food.rhythm()
-                                                                                            .perDay()
-                                                                            / food.rhythm()
-                                                                                    .everyDays()
-                                                                    : food.rhythm()
-                                                                                    .weekdays()
-                                                                                    .size()
-                                                                            * food.rhythm().perDay()
-                                                                            / 7.0;
-                                                    return Ammonia.tanG(
-                                                            food.gramsFor(r.bodyG()).orElse(0)
-                                                                    * r.count()
-                                                                    * timesADay,
-                                                            food.proteinPercent());
-                                                })
-                                        .sum())
-                .sum();
     }
 }

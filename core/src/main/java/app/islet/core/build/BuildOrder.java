@@ -17,6 +17,7 @@ import app.islet.core.survey.Loads;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** The order of building with its waits; common practice, no source, where nothing else is said. */
@@ -28,6 +29,7 @@ final class BuildOrder {
     private static final Set<GroundMaterial> LIVING =
             Set.of(GroundMaterial.SOIL, GroundMaterial.COCONUT_AND_SAND, GroundMaterial.MOSS);
     private static final double MOST_PH_A_DAY = 0.2;
+    private static final double RULE_OF_THUMB_DAYS = 42;
 
     private final Situation s;
     private final Enclosure e;
@@ -147,8 +149,16 @@ final class BuildOrder {
                     "an hour, or as the label says",
                     "dechlorinate",
                     "Take out chlorine and chloramine",
-                    "Conditioner by its label for {}, never more. Standing overnight does nothing against chloramine.",
-                    Quantity.litres(s.survey().waterL()));
+                    "Conditioner by its label for {}, never more{}. Standing overnight does nothing against chloramine.",
+                    Quantity.litres(s.survey().waterL()),
+                    s.waters()
+                            .conditioner(s.survey().waterL())
+                            .<Object>map(
+                                    d ->
+                                            Phrase.of(
+                                                    ": {} by yours",
+                                                    new Quantity(Dimension.DOSE, d.ml())))
+                            .orElse(""));
         }
         if (e.water().salinityPpt() > 0) {
             waiting(
@@ -213,6 +223,39 @@ final class BuildOrder {
                 new Quantity(Dimension.RATIO, aim));
     }
 
+    /** As long as the filter takes in this water, reckoned; by the rule of thumb beside it. */
+    private void cycle() {
+        String title = "Cycle the filter without animals";
+        String how =
+                "Feed it with ammonia, test every other day. Done when what you dose is gone in a day, ammonia and nitrite at 0, nitrate rising.";
+        Optional<Range> days = s.waters().startUpDays(0);
+        if (days.isEmpty()) {
+            waiting(
+                    RULE_OF_THUMB_DAYS,
+                    "four to eight weeks",
+                    "cycle",
+                    title,
+                    how
+                            + " This water holds too few bacteria for the dose: a filter, or a larger one.");
+            return;
+        }
+        Range bare = days.get();
+        waiting(
+                bare.middle(),
+                "%.0f to %.0f weeks".formatted(bare.min() / 7, Math.ceil(bare.max() / 7)),
+                "cycle",
+                title,
+                how
+                        + " Reckoned for this water at {}: {} to {}; four to eight weeks by the rule of thumb. With a quarter of the filter ripe from a running tank: {}.",
+                Quantity.celsius(s.waters().tempC()),
+                Quantity.count(bare.min()),
+                Quantity.days(bare.max()),
+                s.waters()
+                        .startUpDays(25)
+                        .<Object>map(r -> Phrase.range(r, Dimension.DAYS))
+                        .orElse("not much sooner"));
+    }
+
     private void settle() {
         boolean inWater =
                 s.residents().isEmpty()
@@ -226,12 +269,7 @@ final class BuildOrder {
                     "Into the damp ground, a little food; planted now, too. The animals come when they are everywhere.");
         }
         if (water && inWater) {
-            waiting(
-                    42,
-                    "four to eight weeks",
-                    "cycle",
-                    "Cycle the filter without animals",
-                    "Feed it with ammonia, test every other day. Done when what you dose is gone in a day, ammonia and nitrite at 0, nitrate rising.");
+            cycle();
             step(
                     "change",
                     "A large change before they come",

@@ -258,7 +258,16 @@ final class PartsList {
                     WATER,
                     "conditioner",
                     "Water conditioner against chlorine and chloramine",
-                    Phrase.of("enough for so much water; the dose is on its label, never above it"),
+                    s.waters()
+                            .conditioner(litres)
+                            .map(
+                                    d ->
+                                            Phrase.of(
+                                                    "{} by its label for the first filling, never above it",
+                                                    new Quantity(Dimension.DOSE, d.ml())))
+                            .orElse(
+                                    Phrase.of(
+                                            "enough for so much water; the dose is on its label, never above it")),
                     Quantity.litres(litres));
         }
         double ppt = e.water().salinityPpt();

@@ -94,6 +94,15 @@ public record Input(
         return above(key, label, Dimension.VOLUME, 0, 100_000);
     }
 
+    /** Salt, g/kg. */
+    public static Input salinity(String key, String label) {
+        return required(key, label, Dimension.SALINITY, 0, 45);
+    }
+
+    public static Input salinity(String key, String label, double fallback) {
+        return optional(key, label, Dimension.SALINITY, 0, 45, fallback);
+    }
+
     public static Input required(
             String key, String label, Dimension dimension, double min, double max) {
         return new Input(key, label, dimension, min, max, false, OptionalDouble.empty(), "");

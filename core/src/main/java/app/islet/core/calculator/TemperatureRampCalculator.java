@@ -2,6 +2,7 @@ package app.islet.core.calculator;
 
 import app.islet.core.care.Basis;
 import app.islet.core.quantity.Dimension;
+import app.islet.core.water.Steps;
 
 import com.google.auto.service.AutoService;
 
@@ -37,9 +38,7 @@ public final class TemperatureRampCalculator extends Defined {
 
     @Override
     public Map<String, Double> compute(Map<String, Double> in) {
-        double way = in.get("toC") - in.get("fromC");
-        // A hair over a whole number of steps is that number: 3.0000000004 is three.
-        double days = Math.ceil(Math.abs(way) / in.get("mostKPerDay") - 1e-9);
-        return answer(days, days == 0 ? 0 : way / days);
+        Steps steps = Steps.between(in.get("fromC"), in.get("toC"), in.get("mostKPerDay"));
+        return answer(steps.days(), steps.perDay());
     }
 }

@@ -63,6 +63,13 @@ public enum Mishap {
             "Another fan over the surface; any will do.",
             "Lid off where nothing can climb out.",
             "Small ice bottles in turn for the day."),
+    FILTER_DEAD(
+            "The filter stops",
+            1,
+            0,
+            "An air stone or a battery air pump at once; or pour water from a height every hour.",
+            "Feed nothing. Pump still after two hours: take the media out and lay them wet and open in tank water with air; what stood closed for long is thrown away, it has gone foul.",
+            "Test daily; change a quarter of the water at every trace of ammonia or nitrite."),
     LID_OPEN(
             "The lid is left open on a winter's night",
             0,

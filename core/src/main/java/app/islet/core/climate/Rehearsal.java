@@ -59,6 +59,33 @@ public record Rehearsal(Mishap mishap, Course course, List<Moment> moments, List
         return moments.stream().filter(Moment::harm).findFirst();
     }
 
+    /** The same with more that happens meanwhile. */
+    public Rehearsal with(List<Moment> more) {
+        if (more.isEmpty()) {
+            return this;
+        }
+        List<Moment> all = new ArrayList<>(moments);
+        all.addAll(more);
+        double harm = first(all, true);
+        double outside = first(all, false);
+        List<Hour> hours = new ArrayList<>();
+        for (int hour = 0; hour < strip.size(); hour++) {
+            hours.add(
+                    hour >= Math.floor(harm)
+                            ? Hour.HARM
+                            : hour >= Math.floor(outside) ? Hour.OUTSIDE : strip.get(hour));
+        }
+        return new Rehearsal(mishap, course, all, hours);
+    }
+
+    private static double first(List<Moment> moments, boolean harm) {
+        return moments.stream()
+                .filter(m -> m.harm() == harm)
+                .mapToDouble(Moment::hours)
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+    }
+
     /** All mishaps that can happen to this enclosure. */
     public static List<Rehearsal> of(Enclosure e, Survey survey, List<Resident> residents) {
         Stage stage = new Stage(e, survey, residents);
@@ -91,6 +118,7 @@ public record Rehearsal(Mishap mishap, Course course, List<Moment> moments, List
                 case HEATER_STUCK, HEATER_DEAD -> e.has(Equipment.Heater.class);
                 case CHILLER_DEAD -> e.has(Equipment.Chiller.class);
                 case FAN_DEAD -> e.has(Equipment.Fan.class);
+                case FILTER_DEAD -> e.has(Equipment.Filter.class) && survey.hasWater();
                 case LID_OPEN -> e.lid() != Lid.NONE;
                 case NO_TOP_UP -> survey.hasWater();
                 default -> true;
@@ -131,17 +159,13 @@ public record Rehearsal(Mishap mishap, Course course, List<Moment> moments, List
                 case HEATER_DEAD -> m.heater(0);
                 case CHILLER_DEAD -> m.chiller(0);
                 case FAN_DEAD -> m.fan(0);
+                case FILTER_DEAD -> m.pump(0);
                 default -> m;
             };
         }
 
         private List<Hour> strip(Course course, List<Moment> moments) {
-            double harm =
-                    moments.stream()
-                            .filter(Moment::harm)
-                            .mapToDouble(Moment::hours)
-                            .min()
-                            .orElse(Double.POSITIVE_INFINITY);
+            double harm = first(moments, true);
             List<Hour> strip = new ArrayList<>();
             for (int hour = 0; hour < STRIP_HOURS; hour++) {
                 int step = Math.min(course.steps() - 1, hour * 60 / course.stepMinutes());

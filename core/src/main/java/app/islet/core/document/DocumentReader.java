@@ -14,6 +14,7 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Ground;
+import app.islet.core.enclosure.Handling;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
@@ -22,6 +23,7 @@ import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
+import app.islet.core.enclosure.SourceWater;
 import app.islet.core.enclosure.Stones;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
@@ -47,6 +49,21 @@ import java.util.stream.Stream;
  * Reads an enclosure document. Whatever is not as docs/format.md says is refused with its place.
  */
 public final class DocumentReader {
+    private static SourceWater sourceWater(Fields f) {
+        return new SourceWater(
+                f.optionalNumber("nitrateMgPerL", 0, 500, "mg/L"),
+                f.optionalNumber("ph", 3, 11, ""),
+                f.optionalNumber("hardnessDh", 0, 60, "°dH"),
+                f.optionalNumber("carbonateDh", 0, 60, "°dH"));
+    }
+
+    private static Handling.Conditioner conditioner(Fields f) {
+        return new Handling.Conditioner(
+                f.number("ml", 0.01, 1000, "mL"),
+                f.number("litres", 0.1, 100_000, "L"),
+                f.flag("chloramine", false));
+    }
+
     private static final int MAX_CHARACTERS = 1_000_000;
     private static final int MAX_DEVICES = 50;
     private static final int MAX_RESIDENTS = 200;
@@ -129,7 +146,14 @@ public final class DocumentReader {
                                         new Chemistry(
                                                 w.optionalNumber("ph", 3, 11, ""),
                                                 w.optionalNumber("hardnessDh", 0, 60, "°dH"),
-                                                w.optionalChoice("source", WaterSource.class)))),
+                                                w.optionalChoice("source", WaterSource.class)),
+                                        w.optionalGroup("sourceWater", DocumentReader::sourceWater)
+                                                .orElse(SourceWater.UNKNOWN),
+                                        new Handling(
+                                                w.optionalGroup(
+                                                        "conditioner", DocumentReader::conditioner),
+                                                w.optionalChoice("proof", Handling.Proof.class)
+                                                        .orElse(Handling.USUAL.proof())))),
                 f.group(
                         "ground",
                         g ->

@@ -8,9 +8,11 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Ground;
+import app.islet.core.enclosure.Handling;
 import app.islet.core.enclosure.Lighting;
 import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.Site;
+import app.islet.core.enclosure.SourceWater;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.resident.Resident;
@@ -50,6 +52,23 @@ public final class DocumentWriter {
         chemistry.ph().ifPresent(ph -> water.put("ph", number(ph)));
         chemistry.hardnessDh().ifPresent(dh -> water.put("hardnessDh", number(dh)));
         chemistry.source().ifPresent(source -> water.put("source", Fields.written(source)));
+        if (!e.water().source().equals(SourceWater.UNKNOWN)) {
+            water.put("sourceWater", sourceWater(e.water().source()));
+        }
+        e.water()
+                .handling()
+                .conditioner()
+                .ifPresent(
+                        c -> {
+                            Map<String, Object> label = group("ml", c.ml(), "litres", c.litres());
+                            if (c.chloramine()) {
+                                label.put("chloramine", true);
+                            }
+                            water.put("conditioner", label);
+                        });
+        if (e.water().handling().proof() != Handling.USUAL.proof()) {
+            water.put("proof", Fields.written(e.water().handling().proof()));
+        }
         root.put("water", water);
         root.put("ground", ground(e.ground()));
         e.land()
@@ -81,6 +100,15 @@ public final class DocumentWriter {
         root.put("site", site(e.site()));
         root.put("residents", document.residents().stream().map(DocumentWriter::resident).toList());
         return root;
+    }
+
+    private static Map<String, Object> sourceWater(SourceWater from) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        from.nitrateMgPerL().ifPresent(n -> map.put("nitrateMgPerL", number(n)));
+        from.ph().ifPresent(ph -> map.put("ph", number(ph)));
+        from.hardnessDh().ifPresent(dh -> map.put("hardnessDh", number(dh)));
+        from.carbonateDh().ifPresent(dh -> map.put("carbonateDh", number(dh)));
+        return map;
     }
 
     private static Map<String, Object> site(Site site) {

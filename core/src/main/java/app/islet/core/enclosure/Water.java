@@ -7,30 +7,53 @@ import java.util.OptionalDouble;
  * @param restBelowSurfaceCm how far below the surface the top of a rest (shelf, wood, dense plants)
  *     lies; absent without one
  * @param salinityPpt salt in the water, g/kg; 0 is fresh, about 35 the sea
+ * @param source what was tested in the water it is filled with
  */
 public record Water(
         double depthCm,
         OptionalDouble restBelowSurfaceCm,
         double salinityPpt,
-        Chemistry chemistry) {
+        Chemistry chemistry,
+        SourceWater source,
+        Handling handling) {
     /** Fresh water nobody tested. */
     public Water(double depthCm, OptionalDouble restBelowSurfaceCm) {
         this(depthCm, restBelowSurfaceCm, 0, Chemistry.UNKNOWN);
     }
 
+    /** Water of whose source nothing is known. */
+    public Water(
+            double depthCm,
+            OptionalDouble restBelowSurfaceCm,
+            double salinityPpt,
+            Chemistry chemistry) {
+        this(
+                depthCm,
+                restBelowSurfaceCm,
+                salinityPpt,
+                chemistry,
+                SourceWater.UNKNOWN,
+                Handling.USUAL);
+    }
+
     Water withDepthCm(double cm) {
-        return new Water(cm, restBelowSurfaceCm, salinityPpt, chemistry);
+        return new Water(cm, restBelowSurfaceCm, salinityPpt, chemistry, source, handling);
     }
 
     Water withRestBelowSurfaceCm(double cm) {
-        return new Water(depthCm, OptionalDouble.of(cm), salinityPpt, chemistry);
+        return new Water(depthCm, OptionalDouble.of(cm), salinityPpt, chemistry, source, handling);
     }
 
-    Water withSalinityPpt(double ppt) {
-        return new Water(depthCm, restBelowSurfaceCm, ppt, chemistry);
+    public Water withSalinityPpt(double ppt) {
+        return new Water(depthCm, restBelowSurfaceCm, ppt, chemistry, source, handling);
     }
 
     public Water with(Chemistry tested) {
-        return new Water(depthCm, restBelowSurfaceCm, salinityPpt, tested);
+        return new Water(depthCm, restBelowSurfaceCm, salinityPpt, tested, source, handling);
+    }
+
+    /** The same water, from another source handled in another way. */
+    public Water with(SourceWater from, Handling how) {
+        return new Water(depthCm, restBelowSurfaceCm, salinityPpt, chemistry, from, how);
     }
 }

@@ -33,6 +33,18 @@ public enum Dimension {
     POWER("W", "W", 1, 0),
     FLOW("L/h", "gal/h", 1 / 3.785411784, 0),
     CONCENTRATION("mg/L", "mg/L", 1, 2),
+    /** A concentration of which thousandths matter, as free ammonia. */
+    TRACE("mg/L", "mg/L", 1, 3),
+    PH("", "", 1, 2),
+    /** Of salt water, or the reading of a hydrometer. */
+    DENSITY("kg/m³", "kg/m³", 1, 2),
+    SPECIFIC_GRAVITY("", "", 1, 4),
+    /** Of a conditioner or a remedy. */
+    DOSE("mL", "mL", 1, 1),
+    GROUND_AREA("m²", "ft²", 10.763910416709722, 2),
+    PRESSURE("hPa", "hPa", 1, 0),
+    /** A share of one, of which thousandths matter. */
+    SHARE("", "", 1, 4),
     SALINITY("g/kg", "g/kg", 1, 1),
     /** As calcium carbonate in US units: 1 °dH is 10 mg CaO, 17.848 mg CaCO3 a litre. */
     HARDNESS("°dH", "ppm", 17.848, 0),
@@ -89,7 +101,7 @@ public enum Dimension {
                     .toPlainString();
         }
         int shown =
-                size >= 100 || this == COUNT
+                (size >= 100 && this != DENSITY) || this == COUNT
                         ? 0
                         : size < 1 && places > 0 ? Math.max(places, 2) : places;
         String text = String.format(Locale.ROOT, "%." + shown + "f", value);

@@ -17,6 +17,8 @@ import app.islet.core.survey.Grid;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Survey;
 import app.islet.core.survey.Swim;
+import app.islet.core.water.WaterRecord;
+import app.islet.core.water.Waters;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -28,15 +30,38 @@ public record Situation(
         List<Resident> residents,
         LocalDate date,
         Survey survey,
-        Climate climate) {
+        Climate climate,
+        WaterRecord waterRecord) {
     public Situation {
         residents = List.copyOf(residents);
     }
 
+    /** With no test of the water known. */
     public static Situation of(Enclosure enclosure, List<Resident> residents, LocalDate date) {
+        return of(enclosure, residents, date, WaterRecord.NONE);
+    }
+
+    /**
+     * @param waterRecord what was tested in the water and done to it
+     */
+    public static Situation of(
+            Enclosure enclosure,
+            List<Resident> residents,
+            LocalDate date,
+            WaterRecord waterRecord) {
         Survey survey = Survey.of(enclosure);
         return new Situation(
-                enclosure, residents, date, survey, Climate.of(enclosure, survey, residents));
+                enclosure,
+                residents,
+                date,
+                survey,
+                Climate.of(enclosure, survey, residents),
+                waterRecord);
+    }
+
+    /** The water, ready to be asked. */
+    public Waters waters() {
+        return Waters.of(enclosure, survey, climate, residents, waterRecord);
     }
 
     /** The same enclosure with other residents; it need not be surveyed again. */
@@ -45,7 +70,7 @@ public record Situation(
     }
 
     private Situation with(List<Resident> others, LocalDate day) {
-        return new Situation(enclosure, others, day, survey, climate.of(others));
+        return new Situation(enclosure, others, day, survey, climate.of(others), waterRecord);
     }
 
     /** Where an animal of these gets to, in an enclosure that is drawn with its parts. */

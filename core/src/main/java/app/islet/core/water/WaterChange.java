@@ -46,4 +46,22 @@ public final class WaterChange {
         int changes = Math.max(1, (int) Math.ceil(exact - 1e-9));
         return new Steps(changes, 100 * -Math.expm1(Math.log(left) / changes));
     }
+
+    /** What a rhythm of changes settles at: just before and just after one. */
+    public record Rhythm(double beforeMgPerL, double afterMgPerL) {}
+
+    /**
+     * Steady state of equal changes in equal steps of time, the geometric series summed: what is
+     * taken out each time is what has come in since.
+     *
+     * @param risePerDay mg/L a day
+     * @param everyDays between changes; may be a fraction
+     * @param percent share changed, above 0 to 100
+     */
+    public static Rhythm settles(
+            double risePerDay, double everyDays, double tapMgPerL, double percent) {
+        double share = Check.positive("percent", Check.inRange("percent", percent, 0, 100)) / 100;
+        double rise = risePerDay * everyDays;
+        return new Rhythm(tapMgPerL + rise / share, tapMgPerL + rise * (1 - share) / share);
+    }
 }

@@ -60,7 +60,26 @@ class CalculatorsTest {
         "temperature-ramp, fromC=27 toC=23.5, days, 4",
         "temperature-ramp, fromC=27 toC=23.5, kPerDay, -0.875",
         "temperature-ramp, fromC=20 toC=23 mostKPerDay=0.1, days, 30",
-        "glass, lengthCm=100 heightCm=50 thicknessMm=10, stressMpa, 3.924"
+        "glass, lengthCm=100 heightCm=50 thicknessMm=10, stressMpa, 3.924",
+        "oxygen-saturation, tempC=20, mgPerL, 9.092426",
+        "oxygen-saturation, tempC=20 salinityPpt=0 pressureHpa=1013.25, mgPerL, 9.092426",
+        "ammonia, totalMgPerL=2 tempC=25 pH=9.2463765, unionisedMgPerL, 1",
+        "seawater-density, tempC=25 salinityPpt=35, densityKgPerM3, 1023.34306",
+        "salt-mix, volumeL=100 fromPpt=10 toPpt=10, saltG, 0",
+        "hydrometer, reading=0.99704796 tempC=25 calibrationC=4, salinityPpt, 0",
+        "hydrometer, reading=0.9996 tempC=25, salinityPpt, 0",
+        "rain, volumeL=100 ppt=10 rainMm=10 catchAreaM2=10 overflows=true, ppt, 5",
+        "rain, volumeL=100 ppt=10 rainMm=10 catchAreaM2=10 overflows=true, saltToRestoreG, 500",
+        "rain, volumeL=100 ppt=10 rainMm=10 catchAreaM2=10 overflows=false, saltToRestoreG, 1000",
+        "water-change-cycle, risePerDay=1 everyDays=7 percent=25, beforeMgPerL, 28",
+        "water-change-cycle, risePerDay=1 everyDays=7 percent=25 tapMgPerL=5, afterMgPerL, 26",
+        "water-change-cycle, risePerDay=2 everyDays=0.5 percent=100, afterMgPerL, 0",
+        "dose, volumeL=19 labelMl=5 labelL=38, doseMl, 2.5",
+        "dose, volumeL=1 labelMl=5 labelL=100 sharePercent=50, drops, 0.5",
+        "ph-ramp, fromPh=7.9 toPh=6.9, days, 5",
+        "ph-ramp, fromPh=6.5 toPh=6.5, perDay, 0",
+        "filter-turnover, volumeL=100 caughtL=2 seconds=18, flowLph, 400",
+        "filter-turnover, volumeL=100 caughtL=2 seconds=18, perHour, 4"
     })
     void calculators_answer(String id, String in, String key, double value) {
         assertThat(Calculators.run(id, pairs(in)).get(key)).isCloseTo(value, within(1e-5));
@@ -95,6 +114,17 @@ class CalculatorsTest {
                 "heater | lengthCm=100 widthCm=40 depthCm=40 roomC=25 targetC=20 covered=yes | covered must be true or false but was \"yes\"",
                 "basking-distance | powerW=50 airC=24 targetC=24 | targetC must be above airC",
                 "ice | volumeL=10 startC=20 iceG=1 iceC=1 | iceC must be -40 to 0 °C but was 1",
+                "oxygen-saturation | tempC=41 | tempC must be -1.8 to 40 °C but was 41",
+                "oxygen-saturation | tempC=20 pressureHpa=499 | pressureHpa must be 500 to 1100 hPa but was 499",
+                "ammonia | totalMgPerL=1 tempC=20 pH=3 | pH must be 4 to 11 but was 3",
+                "salt-mix | volumeL=10 fromPpt=20 toPpt=10 | toPpt must be at least fromPpt (20.0 g/kg)",
+                "salt-mix | volumeL=10 fromPpt=0 toPpt=81 | toPpt must be 0 to 80 g/kg but was 81",
+                "hydrometer | reading=0.99 tempC=25 | reading must be 1.0000, which is fresh water at 25.0 °C",
+                "hydrometer | reading=1.06 tempC=25 | which is 45.0 g/kg, but was 1.06",
+                "rain | volumeL=10 ppt=10 rainMm=1 catchAreaM2=1 overflows=1 | overflows must be true or false",
+                "water-change-cycle | risePerDay=1 everyDays=0 percent=20 | everyDays must be above 0 to 3650",
+                "water-change-cycle | risePerDay=1 everyDays=1 percent=0 | percent must be above 0 to 100 %",
+                "dose | volumeL=10 labelMl=5 labelL=38 sharePercent=120 | sharePercent must be 1 to 100 % but was 120",
                 "guess | x=1 | there is no calculator \"guess\""
             })
     void what_does_not_fit_is_refused_in_a_sentence_that_names_the_key(

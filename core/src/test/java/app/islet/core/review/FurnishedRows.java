@@ -137,10 +137,16 @@ final class FurnishedRows {
                         CRABS),
                 row(
                         "oxygen-short",
-                        WATCH,
+                        WRONG,
                         "axolotls in still, warm water",
                         axolotlTank().with(new Equipment[0]).withSite(steady(28)),
-                        axolotls(2, 22)));
+                        axolotls(2, 22)),
+                row(
+                        "filter-overloaded",
+                        WATCH,
+                        "a dozen axolotls on a small filter",
+                        axolotlTank(),
+                        axolotls(12, 22)));
     }
 
     private static Stream<Arguments> light() {

@@ -40,10 +40,33 @@ class OxygenSaturationTest {
         }
     }
 
+    /**
+     * USGS tables at other pressures, mm Hg turned into hPa; values typed from memory, to two
+     * places.
+     */
+    @ParameterizedTest(name = "{0} °C at {1} mm Hg: {2} mg/L")
+    @CsvSource({
+        "20, 760, 9.09",
+        "20, 740, 8.85",
+        "20, 700, 8.36",
+        "10, 700, 10.38",
+        "30, 700, 6.94"
+    })
+    void thin_air_leaves_less_of_it(double waterC, double mmHg, double mgPerL) {
+        assertThat(OxygenSaturation.mgPerL(waterC, 0, mmHg * 1013.25 / 760))
+                .isCloseTo(mgPerL, within(0.015));
+    }
+
+    @Test
+    void at_sea_level_the_pressure_makes_no_difference() {
+        assertThat(OxygenSaturation.mgPerL(17, 12, OxygenSaturation.SEA_LEVEL_HPA))
+                .isCloseTo(OxygenSaturation.mgPerL(17, 12), within(1e-12));
+    }
+
     @Test
     void what_is_outside_its_range_is_refused() {
         assertThatThrownBy(() -> OxygenSaturation.mgPerL(41, 0))
-                .hasMessageContaining("waterC must be between 0");
+                .hasMessageContaining("waterC must be between -1.8");
         assertThatThrownBy(() -> OxygenSaturation.mgPerL(Double.NaN, 0))
                 .hasMessageContaining("waterC");
         assertThatThrownBy(() -> OxygenSaturation.mgPerL(20, -1))

@@ -225,7 +225,13 @@ final class DesignForm {
                         new Enclosure(
                                 name,
                                 new Vessel(shape, length, width, height, floorShare, walls),
-                                new Water(depth, rest, salt, chemistry),
+                                new Water(
+                                        depth,
+                                        rest,
+                                        salt,
+                                        chemistry,
+                                        base.water().source(),
+                                        base.water().handling()),
                                 ground,
                                 land,
                                 lid,

@@ -24,7 +24,7 @@ public final class HardnessOff implements ResidentRule {
     @Override
     public Optional<Finding> judge(Situation s, Resident r) {
         Optional<Range> need = r.stage().needs().chemistry().flatMap(Needs.Chemistry::hardnessDh);
-        OptionalDouble measured = s.enclosure().water().chemistry().hardnessDh();
+        OptionalDouble measured = s.waters().hardnessDh();
         if (need.isEmpty() || measured.isEmpty() || !s.survey().hasWater()) {
             return Optional.empty();
         }

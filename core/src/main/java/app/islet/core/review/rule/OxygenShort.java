@@ -1,7 +1,6 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.care.Needs;
-import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.resident.Resident;
@@ -11,7 +10,8 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-import app.islet.core.water.OxygenSaturation;
+import app.islet.core.water.OxygenBalance;
+import app.islet.core.water.Waters;
 
 import com.google.auto.service.AutoService;
 
@@ -20,24 +20,16 @@ import java.util.Optional;
 /** Warm or still water that may hold too little oxygen for what lives by gills and skin. */
 @AutoService(Rule.class)
 public final class OxygenShort implements ResidentRule {
-    /** Share of saturation in lightly stocked water whose surface is stirred; from memory. */
-    private static final double STIRRED = 0.9;
-
-    /** The same where nothing stirs it; from memory. */
-    private static final double STILL = 0.65;
-
     @Override
     public Optional<Finding> judge(Situation s, Resident r) {
         Optional<Needs.Oxygen> need = r.stage().needs().oxygen();
         if (need.isEmpty() || s.climate().water().isEmpty()) {
             return Optional.empty();
         }
-        double waterC = Math.min(40, Math.max(0, s.climate().water().get().summerC()));
-        boolean stirred =
-                s.enclosure().has(Equipment.Filter.class)
-                        || s.enclosure().has(Equipment.AirStone.class);
-        double full = OxygenSaturation.mgPerL(waterC, s.enclosure().water().salinityPpt());
-        double held = full * (stirred ? STIRRED : STILL);
+        Waters waters = s.waters();
+        OxygenBalance oxygen = waters.oxygen(waters.isStirred());
+        double full = oxygen.fullMgPerL();
+        double held = oxygen.settlesMgPerL();
         double least = need.get().leastMgPerL();
         if (held >= least) {
             return Optional.empty();
@@ -57,7 +49,7 @@ public final class OxygenShort implements ResidentRule {
                                 r.words(),
                                 mgPerL(least))
                         .why(
-                                "Warm, still water holds little oxygen just when the animal needs more. Estimate for light stocking; saturation after Benson and Krause 1984.")
+                                "Warm, still water holds little oxygen just when the animal needs more. Estimate, what is missing half or twice; saturation after Benson and Krause 1984.")
                         .remedy("Cooler water first.")
                         .remedy(
                                 "Stir the surface: a filter outlet along it, or a gentle air stone.")

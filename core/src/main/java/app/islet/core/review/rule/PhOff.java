@@ -27,7 +27,7 @@ public final class PhOff implements ResidentRule {
     @Override
     public Optional<Finding> judge(Situation s, Resident r) {
         Optional<Needs.Chemistry> need = r.stage().needs().chemistry();
-        OptionalDouble measured = s.enclosure().water().chemistry().ph();
+        OptionalDouble measured = s.waters().ph();
         if (need.isEmpty() || measured.isEmpty() || !s.survey().hasWater()) {
             return Optional.empty();
         }

@@ -10,11 +10,13 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+import app.islet.core.water.StartUp;
 
 import com.google.auto.service.AutoService;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Animals in water whose filter has not run long enough to carry them. */
@@ -26,6 +28,10 @@ public final class StartUpNotFinished implements ResidentRule {
                 r.stage().needs().filtration().map(Needs.Filtration::startUp);
         if (startUp.isEmpty()) {
             return Optional.empty();
+        }
+        StartUp tested = s.waters().startUp(s.date());
+        if (tested.phase() != StartUp.Phase.UNTESTED) {
+            return judge(r, startUp.get(), tested);
         }
         int ripe = startUp.get().days();
         Optional<LocalDate> since =
@@ -56,5 +62,36 @@ public final class StartUpNotFinished implements ResidentRule {
                         .remedy(
                                 "If the animal is already in: test daily, and change water at every reading above nought.")
                         .build());
+    }
+
+    /** The keeper's own tests are believed before any number of weeks. */
+    private Optional<Finding> judge(Resident r, Needs.StartUp startUp, StartUp tested) {
+        return switch (tested.phase()) {
+            case AMMONIA, NITRITE, PROVING ->
+                    Optional.of(
+                            finding(
+                                            tested.phase() == StartUp.Phase.PROVING
+                                                    ? Severity.WATCH
+                                                    : Severity.WRONG,
+                                            Step.WATER)
+                                    .who(r)
+                                    .basis(startUp.basis())
+                                    .what(
+                                            "The filter is not grown in, by its tests: {}. {} commonly wait {}.",
+                                            lowerFirst(tested.phase().words()),
+                                            r.words(),
+                                            Quantity.days(startUp.days()))
+                                    .why(
+                                            "Until then ammonia and nitrite rise unseen in clear water; skipping this is the most frequent cause of sickness.")
+                                    .remedy("{}", tested.why())
+                                    .remedy(
+                                            "If the animal is already in: test daily, and change water at every reading above nought.")
+                                    .build());
+            default -> Optional.empty();
+        };
+    }
+
+    private static String lowerFirst(String words) {
+        return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
     }
 }

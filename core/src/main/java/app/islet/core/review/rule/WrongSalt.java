@@ -14,6 +14,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+import app.islet.core.water.Parameter;
 
 import com.google.auto.service.AutoService;
 
@@ -32,7 +33,7 @@ public final class WrongSalt implements ResidentRule {
             return Optional.empty();
         }
         Range ppt = need.get().ppt();
-        double now = s.enclosure().water().salinityPpt();
+        double now = s.waters().salinityPpt();
         if (now >= ppt.min() - READING_PPT && now <= ppt.max() + READING_PPT) {
             return Optional.empty();
         }
@@ -40,7 +41,7 @@ public final class WrongSalt implements ResidentRule {
                 r.sheet().group() == AnimalGroup.FROG
                         || r.sheet().group() == AnimalGroup.SALAMANDER;
         double aim = now < ppt.min() ? ppt.middle() : ppt.max();
-        return Optional.of(
+        Finding.Builder found =
                 finding(amphibian ? Severity.DANGER : Severity.WRONG, Step.WATER)
                         .who(r)
                         .basis(need.get().basis())
@@ -54,11 +55,16 @@ public final class WrongSalt implements ResidentRule {
                                         ? "Salt draws the water out through its skin."
                                         : now < ppt.min()
                                                 ? "In too fresh water skin, shell and gills sicken, some within days."
-                                                : "More salt than its body can get rid of.")
-                        .remedy(
-                                new Change("/water/salinityPpt", aim),
-                                "Bring the water to {}, over several days, with marine salt and never table salt; fresh water to drink beside it.",
-                                salt(aim))
+                                                : "More salt than its body can get rid of.");
+        String steps =
+                "Bring the water to {}, over several days, with marine salt and never table salt; fresh water to drink beside it.";
+        // What was tested is changed in the water, not in the design.
+        boolean tested = s.waterRecord().newest(Parameter.SALINITY).isPresent();
+        return Optional.of(
+                (tested
+                                ? found.remedy(steps, salt(aim))
+                                : found.remedy(
+                                        new Change("/water/salinityPpt", aim), steps, salt(aim)))
                         .build());
     }
 

@@ -1,0 +1,210 @@
+package app.islet.core.water;
+
+import app.islet.core.climate.Climate;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.PartKind;
+import app.islet.core.quantity.Range;
+import app.islet.core.resident.Resident;
+import app.islet.core.survey.Survey;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * The water of one enclosure, ready to be asked: what design, climate and the keeper's tests say of
+ * it put together.
+ *
+ * @param loadGPerDay ammonia nitrogen of the planned food, g
+ */
+public record Waters(
+        Enclosure enclosure,
+        Survey survey,
+        Climate climate,
+        List<Resident> residents,
+        WaterRecord record,
+        double loadGPerDay) {
+    /** pH and carbonate of tap water nobody tested; common practice, no source. */
+    private static final double USUAL_PH = 7.5;
+
+    private static final double COLDEST_C = -1.8;
+    private static final double WARMEST_C = 40;
+    private static final double USUAL_CARBONATE_DH = 5;
+    private static final double BARE_CARBONATE_DH = 1;
+
+    public Waters {
+        residents = List.copyOf(residents);
+    }
+
+    public static Waters of(
+            Enclosure e,
+            Survey survey,
+            Climate climate,
+            List<Resident> residents,
+            WaterRecord record) {
+        return new Waters(e, survey, climate, residents, record, NitrogenLoad.gPerDay(residents));
+    }
+
+    /** The newest test, else what the design says. */
+    public OptionalDouble ph() {
+        OptionalDouble tested = record.newest(Parameter.PH);
+        return tested.isPresent() ? tested : enclosure.water().chemistry().ph();
+    }
+
+    /** The newest test, else what the design says. */
+    public OptionalDouble hardnessDh() {
+        OptionalDouble tested = record.newest(Parameter.HARDNESS);
+        return tested.isPresent() ? tested : enclosure.water().chemistry().hardnessDh();
+    }
+
+    /** The newest test, else what the design says. */
+    public double salinityPpt() {
+        return record.newest(Parameter.SALINITY).orElse(enclosure.water().salinityPpt());
+    }
+
+    /** The newest test, else the middle of the year by the climate; as far as water is told of. */
+    public double tempC() {
+        double now =
+                record.newest(Parameter.TEMPERATURE)
+                        .orElseGet(
+                                () ->
+                                        climate.water()
+                                                .map(w -> (w.winterC() + w.summerC()) / 2)
+                                                .orElse(20.0));
+        return Math.max(COLDEST_C, Math.min(WARMEST_C, now));
+    }
+
+    public double tapNitrate() {
+        return enclosure.water().source().nitrateMgPerL().orElse(0);
+    }
+
+    public Biofilter biofilter() {
+        return Biofilter.of(enclosure, survey);
+    }
+
+    /** Of the bacteria, at the usual pace. */
+    public NitrogenModel model() {
+        Biofilter filter = biofilter();
+        boolean bare = enclosure.water().chemistry().source().filter(s -> s.isBare()).isPresent();
+        return new NitrogenModel(
+                Math.max(0.1, survey.waterL()),
+                tempC(),
+                ph().orElse(USUAL_PH),
+                record.newest(Parameter.CARBONATE)
+                        .orElse(
+                                enclosure
+                                        .water()
+                                        .source()
+                                        .carbonateDh()
+                                        .orElse(bare ? BARE_CARBONATE_DH : USUAL_CARBONATE_DH)),
+                filter.mostGPerDay(),
+                filter.filterShare(),
+                filter.plantsGPerDay(),
+                1);
+    }
+
+    /** What comes in with a change. */
+    public Nitrogen tap() {
+        return new Nitrogen(
+                0,
+                0,
+                tapNitrate(),
+                enclosure.water().source().carbonateDh().orElse(model().carbonateDh()),
+                0,
+                0);
+    }
+
+    /**
+     * Nitrogen a day the grown-in filter turns in this water while neither ammonia nor nitrite
+     * shows, beside what it is fed, g.
+     */
+    public double carriesGPerDay() {
+        NitrogenModel model = model();
+        double shown = Parameter.AMMONIA.kitError();
+        return model.mostGPerDay()
+                * model.vigour(model.carbonateDh())
+                * shown
+                / (shown + NitrogenModel.AMMONIA_HALF);
+    }
+
+    /** Oxygen in the warmest hour. */
+    public OxygenBalance oxygen(boolean stirred) {
+        double warmest = climate.water().map(Climate.WaterClimate::summerC).orElse(tempC());
+        return oxygenAt(warmest, stirred);
+    }
+
+    OxygenBalance oxygenAt(double tempC, boolean stirred) {
+        return OxygenBalance.of(
+                survey.waterL(),
+                survey.footprintCm2() * survey.waterSharePercent() / 100,
+                stirred,
+                tempC,
+                Math.min(45, salinityPpt()),
+                residents,
+                loadGPerDay);
+    }
+
+    /** Whether filter, bubbles or a current move the surface. */
+    public boolean isStirred() {
+        return enclosure.has(Equipment.Filter.class) || hasAir();
+    }
+
+    boolean hasAir() {
+        return enclosure.has(Equipment.AirStone.class)
+                || enclosure.furnishings().parts().stream()
+                        .map(Part::kind)
+                        .anyMatch(kind -> kind == PartKind.AIR_STONE);
+    }
+
+    /** Conditioner by the label kept with the design; absent where none is. */
+    public Optional<Dose> conditioner(double newWaterL) {
+        return newWaterL <= 0
+                ? Optional.empty()
+                : enclosure
+                        .water()
+                        .handling()
+                        .conditioner()
+                        .map(c -> Dose.of(newWaterL, c.ml(), c.litres(), 1, Dose.DROPS_PER_ML));
+    }
+
+    /**
+     * Days a new filter takes to grow in here without animals, least and most.
+     *
+     * @param ripePercent of the filter's media from a running tank
+     */
+    public Optional<Range> startUpDays(double ripePercent) {
+        return Forecast.fromNothing(model(), unstocked(), ripePercent);
+    }
+
+    /** Ammonia kept up by hand, nobody in it. */
+    NitrogenRun.Course unstocked() {
+        return new NitrogenRun.Course(0, tap(), Map.of(), true);
+    }
+
+    /** What comes of those who live in it. */
+    NitrogenRun.Course stocked() {
+        return new NitrogenRun.Course(loadGPerDay, tap(), Map.of(), false);
+    }
+
+    /** Where the start-up stands by the proof the keeper's school asks for. */
+    public StartUp startUp(LocalDate today) {
+        return StartUp.of(record, Criterion.of(enclosure.water().handling().proof()), today);
+    }
+
+    /** How it goes on from here. */
+    public Forecast forecast(LocalDate today) {
+        return Forecast.of(model(), record, residents.isEmpty() ? unstocked() : stocked(), today);
+    }
+
+    public Optional<NitrateTrend> nitrate(LocalDate today) {
+        return NitrateTrend.of(record, tapNitrate(), today);
+    }
+
+    public Optional<ChangePlan> changes(LocalDate today) {
+        return ChangePlan.of(residents, survey.waterL(), nitrate(today), tapNitrate());
+    }
+}
