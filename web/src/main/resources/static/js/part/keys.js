@@ -1,4 +1,4 @@
-/** Keys that work on every page: "/" jumps, "g" and a letter goes, "?" shows the keys, "d" does the next task. */
+/** Keys that work on every page: "/" jumps, "g" and a letter goes, "?" shows the keys, "d" does the next task, "t" begins a test. */
 
 const typing = target => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName));
 
@@ -53,6 +53,10 @@ export function enhance(root) {
       help.showModal();
     } else if (event.key === "d") {
       root.querySelector("[data-done]")?.click();
+    } else if (event.key === "t") {
+      const first = root.querySelector("#test input:not([type=hidden])");
+      if (first) event.preventDefault();
+      first?.focus();
     }
   }
 

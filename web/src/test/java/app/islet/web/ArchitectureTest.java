@@ -48,7 +48,7 @@ class ArchitectureTest {
     @Test
     void features_do_not_run_in_circles() {
         slices().matching(
-                        "app.islet.web.(enclosure|buildsheet|rounds|overview|calculator|care|api)..")
+                        "app.islet.web.(enclosure|climate|light|water|waterlog|buildsheet|rounds|overview|calculator|care|api)..")
                 .should()
                 .beFreeOfCycles()
                 .check(WEB);

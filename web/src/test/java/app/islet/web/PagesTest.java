@@ -51,6 +51,8 @@ class PagesTest {
                     "/enclosures/4/climate?span=year",
                     "/enclosures/6/climate",
                     "/enclosures/4/light",
+                    "/enclosures/9/water",
+                    "/enclosures/10/water?curve=salinity&span=all",
                     "/enclosures/4/sheet",
                     "/enclosures/3/review",
                     "/enclosures/8/review",

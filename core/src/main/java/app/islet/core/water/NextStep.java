@@ -1,6 +1,5 @@
 package app.islet.core.water;
 
-import app.islet.core.care.Needs;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
@@ -95,11 +94,7 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
 
     /** Salt that has wandered from what they need. */
     private static Optional<Phrase> salt(Waters waters) {
-        Optional<Range> want =
-                waters.residents().stream()
-                        .flatMap(r -> r.stage().needs().salinity().stream())
-                        .map(Needs.Salinity::ppt)
-                        .findFirst();
+        Optional<Range> want = waters.wanted(Parameter.SALINITY);
         if (want.isEmpty() || waters.record().newest(Parameter.SALINITY).isEmpty()) {
             return Optional.empty();
         }
@@ -107,11 +102,12 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
         if (want.get().contains(now)) {
             return Optional.empty();
         }
+        double aim = waters.saltAim().orElseThrow();
         List<SaltSteps> steps =
                 SaltSteps.between(
                         waters.survey().waterL(),
                         now,
-                        Math.min(45, want.get().middle()),
+                        aim,
                         Math.min(40, waters.tempC()),
                         SaltSteps.MOST_PPT_A_DAY);
         if (steps.isEmpty()) {
@@ -124,12 +120,12 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
                                 "Dissolve {} of marine salt in a bucket of its water and add it slowly; so for {}, to {}.",
                                 Quantity.grams(first.saltG()),
                                 Quantity.days(steps.size()),
-                                new Quantity(Dimension.SALINITY, want.get().middle()))
+                                new Quantity(Dimension.SALINITY, aim))
                         : Phrase.of(
                                 "Take out {} and fill up with fresh water; so for {}, to {}.",
                                 Quantity.litres(first.freshL()),
                                 Quantity.days(steps.size()),
-                                new Quantity(Dimension.SALINITY, want.get().middle())));
+                                new Quantity(Dimension.SALINITY, aim)));
     }
 
     private static Optional<Phrase> starting(Waters waters, StartUp startUp) {

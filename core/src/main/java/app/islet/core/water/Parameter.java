@@ -3,6 +3,8 @@ package app.islet.core.water;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Range;
 
+import java.util.Locale;
+
 /**
  * What a keeper tests in the water: which values can be at all, which are worth a second look, and
  * how finely a kit sees.
@@ -75,7 +77,7 @@ public enum Parameter {
             "",
             "From a refractometer at nought in fresh water, or a hydrometer turned into salt with the calculator."),
     TEMPERATURE(
-            "Water",
+            "Water temperature",
             Dimension.TEMPERATURE,
             new Range(-1.8, 45),
             new Range(8, 32),
@@ -114,6 +116,21 @@ public enum Parameter {
 
     public String words() {
         return words;
+    }
+
+    /** In the middle of a sentence. */
+    public String inSentence() {
+        return this == PH ? "pH" : brief().toLowerCase(Locale.ROOT);
+    }
+
+    /** In one word, for a narrow column. */
+    public String brief() {
+        return switch (this) {
+            case CARBONATE -> "Carbonate";
+            case HARDNESS -> "Hardness";
+            case TEMPERATURE -> "Warmth";
+            default -> words;
+        };
     }
 
     public Dimension dimension() {

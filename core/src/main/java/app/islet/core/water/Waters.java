@@ -1,5 +1,6 @@
 package app.islet.core.water;
 
+import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 
 /**
  * The water of one enclosure, ready to be asked: what design, climate and the keeper's tests say of
@@ -206,5 +208,41 @@ public record Waters(
 
     public Optional<ChangePlan> changes(LocalDate today) {
         return ChangePlan.of(residents, survey.waterL(), nitrate(today), tapNitrate());
+    }
+
+    /**
+     * Within what those who live here want it, the first of them deciding where they differ; for
+     * ammonia and nitrite what a kit does not show. Absent where nobody states anything.
+     */
+    public Optional<Range> wanted(Parameter parameter) {
+        return switch (parameter) {
+            case AMMONIA, NITRITE -> Optional.of(new Range(0, parameter.kitError()));
+            case NITRATE ->
+                    Optional.of(
+                            new Range(
+                                    0,
+                                    ChangePlan.isSensitive(residents)
+                                            ? Limits.NITRATE_SENSITIVE
+                                            : Limits.NITRATE_HARDY));
+            case PH -> first(n -> n.chemistry().map(Needs.Chemistry::ph));
+            case HARDNESS -> first(n -> n.chemistry().flatMap(Needs.Chemistry::hardnessDh));
+            case SALINITY -> first(n -> n.salinity().map(Needs.Salinity::ppt));
+            case TEMPERATURE -> first(n -> n.water().map(Needs.Temperature::idealC));
+            case CARBONATE -> Optional.empty();
+        };
+    }
+
+    private Optional<Range> first(Function<Needs, Optional<Range>> need) {
+        return residents.stream().flatMap(r -> need.apply(r.stage().needs()).stream()).findFirst();
+    }
+
+    /** Salt aimed at: fresh for those of fresh water, else the middle of what they want, g/kg. */
+    public OptionalDouble saltAim() {
+        Optional<Range> want = wanted(Parameter.SALINITY);
+        if (want.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(
+                want.get().min() == 0 ? 0 : Math.min(Hydrometer.MOST_PPT, want.get().middle()));
     }
 }

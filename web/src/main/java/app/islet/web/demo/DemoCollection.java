@@ -85,6 +85,7 @@ class DemoCollection implements SmartLifecycle {
     private final Shelf shelf;
     private final Enclosures enclosures;
     private final RoundEntryRepository entries;
+    private final DemoWater water;
     private final PasswordEncoder passwords;
     private final Clock clock;
     private final TransactionTemplate transactions;
@@ -98,6 +99,7 @@ class DemoCollection implements SmartLifecycle {
             Shelf shelf,
             Enclosures enclosures,
             RoundEntryRepository entries,
+            DemoWater water,
             PasswordEncoder passwords,
             Clock clock,
             TransactionTemplate transactions) {
@@ -107,6 +109,7 @@ class DemoCollection implements SmartLifecycle {
         this.shelf = shelf;
         this.enclosures = enclosures;
         this.entries = entries;
+        this.water = water;
         this.passwords = passwords;
         this.clock = clock;
         this.transactions = transactions;
@@ -331,6 +334,29 @@ class DemoCollection implements SmartLifecycle {
                                 .with(measured(70.0, 12.0, 0.1)),
                         start);
         add(place, dune, "land-hermit", "Dune walkers", 3, 0, 0, 1.8, start);
+        make(
+                place,
+                loft,
+                Enclosure.bare("Mill race", new Vessel(80, 40, 40), 26)
+                        .with(new Ground(GroundMaterial.SAND, 2))
+                        .with(Lid.MESH)
+                        .with(new Equipment.Heater(100, true), filter(400, today, 17))
+                        .with(Furnishings.NONE.with(plants("hornwort"))),
+                start);
+        long tide =
+                make(
+                        place,
+                        gallery,
+                        Enclosure.bare("Tide tray", new Vessel(80, 40, 35), 8)
+                                .with(new Change("/water/salinityPpt", 8))
+                                .with(new Ground(GroundMaterial.SAND, 4))
+                                .with(new Land(55, 16, 16))
+                                .with(Lid.GLASS)
+                                .with(new Equipment.Heater(50, true), filter(60, today, 240))
+                                .with(hides(6).with(new Dish(4, 0, true)))
+                                .with(measured(80.0, 12.0, 0.1)),
+                        start);
+        add(place, tide, "fiddler", "The tide clocks", 4, 1, 3, 1.8, start);
         String colder = shelf.copy(place, "axolotl", "Axolotl, mill cellar");
         shelf.save(
                 place,
@@ -349,6 +375,7 @@ class DemoCollection implements SmartLifecycle {
                 today.plusDays(12));
 
         history(place, start, today);
+        water.fill(place);
     }
 
     private static Equipment.Filter filter(double flowLph, LocalDate today, int days) {

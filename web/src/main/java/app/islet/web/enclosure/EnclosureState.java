@@ -5,6 +5,7 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.core.resident.Resident;
 import app.islet.core.review.Acceptance;
 import app.islet.core.review.Outlook;
+import app.islet.core.water.WaterRecord;
 
 import org.springframework.util.function.SingletonSupplier;
 
@@ -17,6 +18,7 @@ import java.util.function.Supplier;
  *
  * @param residents who lives here, as old as they are on the day
  * @param acceptances findings the keeper lives with for a while, the newest first
+ * @param water what was tested in its water and done to it
  * @param revision number of the design's revision, so that a save can tell whether somebody else
  *     saved in between
  * @param assessing asks the core, once and only where somebody wants to know
@@ -29,6 +31,7 @@ public record EnclosureState(
         List<Occupant> occupants,
         List<Resident> residents,
         List<Acceptance> acceptances,
+        WaterRecord water,
         LocalDate day,
         Supplier<Assessment> assessing) {
     /** A resident of the store beside the core's. */
@@ -42,6 +45,7 @@ public record EnclosureState(
             int revision,
             List<Occupant> occupants,
             List<Acceptance> acceptances,
+            WaterRecord water,
             LocalDate day) {
         return of(
                 record,
@@ -51,6 +55,7 @@ public record EnclosureState(
                 occupants,
                 occupants.stream().map(Occupant::resident).toList(),
                 acceptances,
+                water,
                 day);
     }
 
@@ -62,6 +67,7 @@ public record EnclosureState(
             List<Occupant> occupants,
             List<Resident> residents,
             List<Acceptance> acceptances,
+            WaterRecord water,
             LocalDate day) {
         return new EnclosureState(
                 record,
@@ -71,9 +77,10 @@ public record EnclosureState(
                 occupants,
                 residents,
                 acceptances,
+                water,
                 day,
                 SingletonSupplier.of(
-                        () -> Assessment.of(design, residents, day).accepting(acceptances)));
+                        () -> Assessment.of(design, residents, day, water).accepting(acceptances)));
     }
 
     public long id() {
@@ -104,6 +111,7 @@ public record EnclosureState(
                 occupants,
                 days == 0 ? residents : residents.stream().map(r -> r.after(days)).toList(),
                 acceptances,
+                water,
                 day.plusDays(days));
     }
 

@@ -11,9 +11,12 @@ import app.islet.core.enclosure.Site;
 import app.islet.core.resident.Resident;
 import app.islet.core.review.Acceptance;
 import app.islet.core.review.Severity;
+import app.islet.core.water.WaterRecord;
 import app.islet.web.care.Shelf;
 import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
+import app.islet.web.waterlog.WaterLine;
+import app.islet.web.waterlog.WaterLog;
 
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -45,6 +48,7 @@ public class Enclosures {
     private final ResidentRepository residents;
     private final MeasurementRepository measurements;
     private final AcceptedFindingRepository acceptances;
+    private final WaterLog waterLog;
     private final Shelf shelf;
     private final DocumentReader reader;
     private final Clock clock;
@@ -56,6 +60,7 @@ public class Enclosures {
             ResidentRepository residents,
             MeasurementRepository measurements,
             AcceptedFindingRepository acceptances,
+            WaterLog waterLog,
             Shelf shelf,
             Clock clock) {
         this.enclosures = enclosures;
@@ -64,6 +69,7 @@ public class Enclosures {
         this.residents = residents;
         this.measurements = measurements;
         this.acceptances = acceptances;
+        this.waterLog = waterLog;
         this.shelf = shelf;
         this.reader = new DocumentReader(CareLibrary.bundled());
         this.clock = clock;
@@ -140,6 +146,7 @@ public class Enclosures {
                                         AcceptedFinding::enclosureId,
                                         Collectors.mapping(
                                                 AcceptedFinding::acceptance, Collectors.toList())));
+        Map<Long, List<WaterLine>> lines = waterLog.recent(ids, day);
         CareLibrary library = shelf.library(place);
         Map<String, String> schools = shelf.schools(place);
         return records.stream()
@@ -171,9 +178,33 @@ public class Enclosures {
                                     revision.number(),
                                     occupants,
                                     accepted.getOrDefault(record.id(), List.of()),
+                                    water(
+                                            lines.getOrDefault(record.id(), List.of()),
+                                            occupants.stream()
+                                                    .map(EnclosureState.Occupant::resident)
+                                                    .toList()),
                                     day);
                         })
                 .toList();
+    }
+
+    /**
+     * The log as the core reads it; a tick of the rounds is the change the residents' plan asks.
+     */
+    public static WaterRecord water(List<WaterLine> lines, List<Resident> residents) {
+        double part =
+                residents.stream()
+                        .mapToDouble(r -> r.stage().upkeep().changePercent())
+                        .max()
+                        .orElse(0);
+        double large =
+                residents.stream()
+                        .flatMapToDouble(r -> r.stage().upkeep().largePercent().stream())
+                        .max()
+                        .orElse(0);
+        return new WaterRecord(
+                lines.stream().filter(WaterLine::isTest).map(WaterLine::test).toList(),
+                lines.stream().flatMap(line -> line.event(part, large).stream()).toList());
     }
 
     private List<Measurement> standing(Collection<Long> residentIds) {

@@ -9,6 +9,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+import app.islet.core.water.SaltCompany;
 
 import com.google.auto.service.AutoService;
 
@@ -19,9 +20,6 @@ import java.util.stream.Stream;
 /** A plant in water too warm, too cold or too salty for it. */
 @AutoService(Rule.class)
 public final class PlantWillDie implements Rule {
-    /** Salt that a freshwater plant still stands, g/kg; from memory. */
-    private static final double FRESH_PPT = 3;
-
     @Override
     public Stream<Finding> judge(Situation s) {
         Optional<Double> target = s.climate().water().map(Climate.WaterClimate::targetC);
@@ -30,7 +28,7 @@ public final class PlantWillDie implements Rule {
                 .flatMap(
                         plant -> {
                             boolean salty =
-                                    s.enclosure().water().salinityPpt() > FRESH_PPT
+                                    s.enclosure().water().salinityPpt() > SaltCompany.FRESH_PPT
                                             && !plant.salt();
                             boolean off =
                                     target.isPresent() && !plant.waterC().contains(target.get());

@@ -1,0 +1,14 @@
+package app.islet.web.waterlog;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+import java.util.Optional;
+import java.util.UUID;
+
+interface WaterEventRepository extends JpaRepository<WaterEventEntry, Long> {
+    Optional<WaterEventEntry> findByClientId(UUID clientId);
+
+    Optional<WaterEventEntry> findByIdAndEnclosureId(long id, long enclosureId);
+
+    boolean existsByStrikes(long id);
+}
