@@ -2,7 +2,7 @@ package app.islet.core.calculator;
 
 import app.islet.core.care.Basis;
 import app.islet.core.quantity.Dimension;
-import app.islet.core.water.Steps;
+import app.islet.core.quantity.Steps;
 
 import com.google.auto.service.AutoService;
 

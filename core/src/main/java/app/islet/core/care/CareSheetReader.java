@@ -220,6 +220,14 @@ public final class CareSheetReader {
                                         d.flag("dim", false),
                                         basis(d))),
                 f.optionalGroup(
+                        "rest",
+                        x ->
+                                new Needs.Rest(
+                                        x.range("weeks", 1, 30, "weeks"),
+                                        x.range("coolC", 0, 20, "°C"),
+                                        x.number("hours", 0, 14, "h"),
+                                        basis(x))),
+                f.optionalGroup(
                         "salinity",
                         x -> new Needs.Salinity(x.range("ppt", 0, 45, "g/kg"), basis(x))),
                 f.optionalGroup(

@@ -30,6 +30,7 @@ final class Larder {
                 f.text("id", 40),
                 f.text("name", 60),
                 f.choice("habit", Plant.Habit.class),
+                f.choice("light", Plant.Light.class),
                 f.range("waterC", 0, 40, "°C"),
                 f.flag("salt", false),
                 Set.copyOf(f.choices("harms", AnimalGroup.class)),

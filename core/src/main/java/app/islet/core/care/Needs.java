@@ -23,6 +23,7 @@ public record Needs(
         Optional<Basking> basking,
         Optional<Uv> uv,
         Optional<Daylight> daylight,
+        Optional<Rest> rest,
         Optional<Salinity> salinity,
         Optional<Pools> pools,
         Shelter shelter,
@@ -102,6 +103,15 @@ public record Needs(
      * @param dim whether it flees bright light
      */
     public record Daylight(Range hours, boolean dim, Basis basis) {}
+
+    /**
+     * The cool, short days of winter a species needs.
+     *
+     * @param weeks how long it rests
+     * @param coolC of water or air meanwhile, °C
+     * @param hours of light a day meanwhile
+     */
+    public record Rest(Range weeks, Range coolC, double hours, Basis basis) {}
 
     /**
      * Bowls or pools beside the main water.

@@ -9,6 +9,7 @@ import java.util.Set;
 /**
  * A plant a keeper may put in.
  *
+ * @param light how much it wants, roughly
  * @param waterC water or air it stands, °C
  * @param harms the animals it harms; none for most
  * @param why what it does to them
@@ -17,6 +18,7 @@ public record Plant(
         String id,
         String name,
         Habit habit,
+        Light light,
         Range waterC,
         boolean salt,
         Set<AnimalGroup> harms,
@@ -29,6 +31,26 @@ public record Plant(
         TIED,
         EMERGENT,
         LAND
+    }
+
+    /**
+     * How much light a plant wants, as photons of the visible at its leaves, µmol/m²s; from memory.
+     */
+    public enum Light {
+        LOW(10),
+        MEDIUM(30),
+        HIGH(60);
+
+        private final double leastMicromol;
+
+        Light(double leastMicromol) {
+            this.leastMicromol = leastMicromol;
+        }
+
+        /** Below this it dwindles. */
+        public double leastMicromol() {
+            return leastMicromol;
+        }
     }
 
     public Plant {

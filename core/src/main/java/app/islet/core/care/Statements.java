@@ -363,6 +363,17 @@ public final class Statements {
                                         "{} of light{}",
                                         Phrase.range(d.hours(), Dimension.HOURS),
                                         d.dim() ? ", dim" : ""));
+        n.rest()
+                .ifPresent(
+                        r ->
+                                say(
+                                        "Winter rest",
+                                        r.basis(),
+                                        "{} to {} weeks at {}, {} of light a day",
+                                        Quantity.count(r.weeks().min()),
+                                        Quantity.count(r.weeks().max()),
+                                        Phrase.range(r.coolC(), Dimension.TEMPERATURE),
+                                        Quantity.hours(r.hours())));
     }
 
     private void addBody(Needs n) {

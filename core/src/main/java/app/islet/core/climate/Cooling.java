@@ -42,6 +42,9 @@ public record Cooling(
     private static final int BOTTLES_A_DAY = 3;
     private static final double ICE_KJ_PER_KG = 334 + 2.05 * 18;
 
+    /** Cooling in one pass of a chiller's loop, K; common practice, no source. */
+    private static final double LOOP_K = 1;
+
     /** A thermostat holds no finer than this. */
     private static final double EDGE_K = 0.05;
 
@@ -246,13 +249,15 @@ public record Cooling(
             Phrase hours =
                     pull.reaches(from, target) && from > target
                             ? Phrase.of(
-                                    "{} of cooling; from the room's {} it takes {}. Tank, filter, chiller, tank; let the air out; set it, wait overnight, read.",
+                                    "{} of cooling; from the room's {} it takes {}. Tank, filter, chiller, tank, with {} or more through it; let the air out; set it, wait overnight, read.",
                                     Quantity.watts(rated),
                                     Quantity.celsius(from),
-                                    Quantity.hours(pull.hours(from, target)))
+                                    Quantity.hours(pull.hours(from, target)),
+                                    Quantity.litresPerHour(loopLph(rated)))
                             : Phrase.of(
-                                    "{} of cooling. Tank, filter, chiller, tank; let the air out; set it, wait overnight, read.",
-                                    Quantity.watts(rated));
+                                    "{} of cooling. Tank, filter, chiller, tank, with {} or more through it; let the air out; set it, wait overnight, read.",
+                                    Quantity.watts(rated),
+                                    Quantity.litresPerHour(loopLph(rated)));
             rung(
                     Kind.CHILLER,
                     Optional.of(e.with(new Change("/equipment/chiller/coolingW", rated))),
@@ -260,6 +265,11 @@ public record Cooling(
                     moved / UsualPower.CHILLER_COP,
                     0,
                     hours);
+        }
+
+        /** Flow that leaves the chiller no more than a degree cooler than it came. */
+        private static double loopLph(double watts) {
+            return Math.ceil(watts * 3600 / (4186 * LOOP_K) / 10) * 10;
         }
 
         private double warmest(double watts) {

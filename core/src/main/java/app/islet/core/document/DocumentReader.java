@@ -41,6 +41,7 @@ import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -49,6 +50,18 @@ import java.util.stream.Stream;
  * Reads an enclosure document. Whatever is not as docs/format.md says is refused with its place.
  */
 public final class DocumentReader {
+    private static Optional<Lighting.Ramp> ramp(Fields c) {
+        OptionalDouble winter = c.optionalNumber("winterLightHours", 0, 24, "h");
+        OptionalDouble summer = c.optionalNumber("summerLightHours", 0, 24, "h");
+        if (winter.isPresent() != summer.isPresent()) {
+            throw new IllegalArgumentException(
+                    "winterLightHours and summerLightHours are given both, or neither");
+        }
+        return winter.isPresent()
+                ? Optional.of(new Lighting.Ramp(winter.getAsDouble(), summer.getAsDouble()))
+                : Optional.empty();
+    }
+
     private static SourceWater sourceWater(Fields f) {
         return new SourceWater(
                 f.optionalNumber("nitrateMgPerL", 0, 500, "mg/L"),
@@ -216,7 +229,8 @@ public final class DocumentReader {
                                                 new Lighting(
                                                         c.optionalNumber("lightsOnHour", 0, 24, "h")
                                                                 .orElse(Lighting.USUAL.onHour()),
-                                                        c.flag("seasonalLight", false)),
+                                                        c.flag("seasonalLight", false),
+                                                        ramp(c)),
                                                 new Calibration(
                                                         factor(c, "lossFactor"),
                                                         factor(c, "evaporationFactor"))))

@@ -271,6 +271,13 @@ public final class DocumentWriter {
         if (c.lighting().onHour() != Lighting.USUAL.onHour()) {
             map.put("lightsOnHour", number(c.lighting().onHour()));
         }
+        c.lighting()
+                .ramp()
+                .ifPresent(
+                        ramp -> {
+                            map.put("winterLightHours", number(ramp.winterHours()));
+                            map.put("summerLightHours", number(ramp.summerHours()));
+                        });
         if (c.lighting().seasonal()) {
             map.put("seasonalLight", true);
         }

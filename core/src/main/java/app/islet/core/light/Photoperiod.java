@@ -1,17 +1,26 @@
 package app.islet.core.light;
 
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Lighting;
 import app.islet.core.enclosure.Site;
 
 import java.time.LocalDate;
+import java.util.Optional;
 
 /**
- * When the lights are on, day by day: the hours set, or those of the sun where the site lies, kept
- * between eight hours and sixteen.
+ * When the lights are on, day by day: the hours set; those of the sun where the site lies, kept
+ * between eight hours and sixteen; or evenly between a shortest and a longest day of the keeper's
+ * own.
  *
- * @param hours the same every day, where the sun is not followed
+ * @param hours the same every day, where neither is followed
  */
-public record Photoperiod(double onHour, double hours, boolean seasonal, Site site) {
+public record Photoperiod(
+        double onHour, double hours, boolean seasonal, Optional<Lighting.Ramp> ramp, Site site) {
+    private static final double DAYS_A_YEAR = 365.25;
+
+    /** Day of the year of the northern summer solstice. */
+    private static final int LONGEST_DAY = 172;
+
     private static final double USUAL_HOURS = 12;
 
     /** A tank is in no polar night; common practice, no source. */
@@ -27,10 +36,23 @@ public record Photoperiod(double onHour, double hours, boolean seasonal, Site si
                 e.conditions().lighting().onHour(),
                 e.conditions().lightHours().orElse(USUAL_HOURS),
                 e.conditions().lighting().seasonal(),
+                e.conditions().lighting().ramp(),
                 e.site());
     }
 
+    /** Whether every day is as long as the other. */
+    public boolean isFixed() {
+        return !seasonal && ramp.isEmpty();
+    }
+
     public double hoursOn(LocalDate date) {
+        if (ramp.isPresent()) {
+            boolean south = site.latitude().orElse(USUAL_LATITUDE) < 0;
+            double turn = (date.getDayOfYear() - LONGEST_DAY) / DAYS_A_YEAR + (south ? 0.5 : 0);
+            double summer = (1 + Math.cos(2 * Math.PI * turn)) / 2;
+            Lighting.Ramp r = ramp.get();
+            return r.winterHours() + (r.summerHours() - r.winterHours()) * summer;
+        }
         if (!seasonal) {
             return hours;
         }

@@ -28,10 +28,16 @@ public record Timetable(List<Row> rows) {
     }
 
     /**
-     * @param on when it is switched on; absent where it runs day and night
+     * @param on when it is switched on; absent where it runs day and night, or stays off
      * @param off when it is switched off
+     * @param runs whether it runs at all on that day
      */
-    public record Row(String outlet, Optional<LocalTime> on, Optional<LocalTime> off, Phrase why) {}
+    public record Row(
+            String outlet,
+            Optional<LocalTime> on,
+            Optional<LocalTime> off,
+            boolean runs,
+            Phrase why) {}
 
     public static Timetable of(Enclosure e, List<Resident> residents, LocalDate date) {
         Photoperiod light = Photoperiod.of(e);
@@ -42,9 +48,11 @@ public record Timetable(List<Row> rows) {
                         "Room or tank light",
                         light.onHour(),
                         hours,
-                        light.seasonal()
+                        !light.isFixed()
                                 ? Phrase.of(
-                                        "{} of day, as the sun has it there today",
+                                        light.ramp().isPresent()
+                                                ? "{} of day today, on its way through your year"
+                                                : "{} of day, as the sun has it there today",
                                         Quantity.hours(hours))
                                 : Phrase.of(
                                         "{} of day, the same all year", Quantity.hours(hours))));
@@ -74,18 +82,36 @@ public record Timetable(List<Row> rows) {
                                     "with the light, together with the basking lamp over the same place")));
         }
         always(e, rows);
-        Moon moon = Moon.at(date.atStartOfDay(ZoneOffset.UTC).toInstant());
-        rows.add(
-                row(
-                        "Moonlight, where there is one",
-                        light.onHour() + hours,
-                        24 - hours,
-                        Phrase.of(
-                                moon.waxing()
-                                        ? "at {} of its strength: the real moon, waxing"
-                                        : "at {} of its strength: the real moon, waning",
-                                Quantity.percent(100 * moon.illuminated()))));
+        rows.add(moonlight(e, light, hours, date));
         return new Timetable(rows);
+    }
+
+    private static Row moonlight(Enclosure e, Photoperiod light, double hours, LocalDate date) {
+        String outlet = "Moonlight, where there is one";
+        Moon moon = Moon.at(date.atStartOfDay(ZoneOffset.UTC).toInstant());
+        String turns = moon.waxing() ? "waxing" : "waning";
+        return MoonNight.of(e.site(), date, light.onHour() + hours, light.onHour() + 24)
+                .map(
+                        night ->
+                                row(
+                                        outlet,
+                                        night.onHour(),
+                                        night.offHour() - night.onHour(),
+                                        Phrase.of(
+                                                e.site().latitude().isPresent()
+                                                        ? "at {} of its strength while the real moon, {}, stands over the horizon"
+                                                        : "at {} of its strength: the real moon, {}; say in Site where the room is, and it follows its rising",
+                                                Quantity.percent(100 * night.strength()),
+                                                turns)))
+                .orElse(
+                        new Row(
+                                outlet,
+                                Optional.empty(),
+                                Optional.empty(),
+                                false,
+                                Phrase.of(
+                                        "dark tonight: the real moon, {}, is new or not up",
+                                        turns)));
     }
 
     private static void always(Enclosure e, List<Row> rows) {
@@ -107,11 +133,12 @@ public record Timetable(List<Row> rows) {
     }
 
     private static Row steady(String outlet, String why) {
-        return new Row(outlet, Optional.empty(), Optional.empty(), Phrase.of(why));
+        return new Row(outlet, Optional.empty(), Optional.empty(), true, Phrase.of(why));
     }
 
     private static Row row(String outlet, double onHour, double hours, Phrase why) {
-        return new Row(outlet, Optional.of(time(onHour)), Optional.of(time(onHour + hours)), why);
+        return new Row(
+                outlet, Optional.of(time(onHour)), Optional.of(time(onHour + hours)), true, why);
     }
 
     private static LocalTime time(double hour) {

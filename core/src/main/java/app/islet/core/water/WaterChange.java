@@ -1,6 +1,7 @@
 package app.islet.core.water;
 
 import app.islet.core.quantity.Check;
+import app.islet.core.quantity.Steps;
 
 /** Dilution by part changes of water. */
 public final class WaterChange {

@@ -259,6 +259,31 @@ class DocumentTest {
     }
 
     @Test
+    void the_source_the_label_and_the_year_of_light_come_back_as_they_went() throws IOException {
+        String said =
+                SOUND.replaceFirst(
+                                "\"water\": \\{",
+                                """
+                                "water": {"sourceWater": {"nitrateMgPerL": 2.5, "ph": 7.8, "hardnessDh": 14, "carbonateDh": 9},
+                                 "conditioner": {"ml": 5, "litres": 38, "chloramine": true}, "proof": "dose", """)
+                        .replaceFirst(
+                                "\"residents\"",
+                                "\"conditions\": {\"winterLightHours\": 8, \"summerLightHours\": 14}, \"residents\"");
+        EnclosureDocument read = READER.read("tank", said);
+        assertThat(read.enclosure().water().source().nitrateMgPerL()).hasValue(2.5);
+        assertThat(read.enclosure().water().handling().conditioner().orElseThrow().chloramine())
+                .isTrue();
+        assertThat(read.enclosure().conditions().lighting().ramp().orElseThrow().summerHours())
+                .isEqualTo(14);
+        String written = DocumentWriter.write(read);
+        assertThat(DocumentWriter.write(READER.read("tank", written))).isEqualTo(written);
+        assertThat(schema().validate(written, InputFormat.JSON)).isEmpty();
+        assertThatThrownBy(
+                        () -> READER.read("tank", said.replace(", \"summerLightHours\": 14", "")))
+                .hasMessageContaining("winterLightHours and summerLightHours are given both");
+    }
+
+    @Test
     void the_school_is_kept_and_an_unknown_one_refused() {
         String by =
                 SOUND.replace("\"count\": 2", "\"count\": 2, \"school\": \"Fine sand for adults\"");

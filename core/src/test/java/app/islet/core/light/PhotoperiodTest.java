@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Optional;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class PhotoperiodTest {
@@ -53,6 +54,37 @@ class PhotoperiodTest {
         Photoperiod arctic = Photoperiod.of(seasonal(75));
         assertThat(arctic.hoursOn(MIDSUMMER)).isEqualTo(16);
         assertThat(arctic.hoursOn(MIDWINTER)).isEqualTo(8);
+    }
+
+    private static Enclosure ramped(double latitude, double winter, double summer) {
+        Enclosure e = axolotlTank();
+        return e.withSite(e.site().at(latitude, 10))
+                .with(
+                        e.conditions()
+                                .with(
+                                        new Lighting(
+                                                8,
+                                                false,
+                                                Optional.of(new Lighting.Ramp(winter, summer)))));
+    }
+
+    @Test
+    void a_year_of_ones_own_goes_evenly_between_its_ends() {
+        Photoperiod light = Photoperiod.of(ramped(50, 6, 14));
+        assertThat(light.hoursOn(MIDSUMMER)).isCloseTo(14, within(0.01));
+        assertThat(light.hoursOn(MIDWINTER)).isCloseTo(6, within(0.01));
+        assertThat(light.hoursOn(LocalDate.of(2026, 3, 21))).isCloseTo(10, within(0.2));
+        assertThat(light.isFixed()).isFalse();
+        for (LocalDate day = MIDWINTER.minusYears(1); day.isBefore(MIDWINTER); ) {
+            LocalDate next = day.plusDays(1);
+            assertThat(Math.abs(light.hoursOn(next) - light.hoursOn(day)))
+                    .as("no jump on %s", day)
+                    .isLessThan(0.1);
+            day = next;
+        }
+        assertThat(Photoperiod.of(ramped(-40, 6, 14)).hoursOn(MIDSUMMER))
+                .as("the south has its winter then")
+                .isCloseTo(6, within(0.02));
     }
 
     @Test

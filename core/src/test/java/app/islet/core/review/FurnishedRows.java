@@ -256,6 +256,22 @@ final class FurnishedRows {
                         drawn(sliderPool(), part(PartKind.BASKING_LAMP, 10, 30, 15, 15, 65, 75)),
                         SLIDER),
                 row(
+                        "lamp-at-eye-level",
+                        WATCH,
+                        "a tube beside the dock",
+                        drawn(sliderPool(), part(PartKind.UVB_LAMP, 10, 30, 15, 15, 50, 55)),
+                        SLIDER),
+                row(
+                        "plant-too-dark",
+                        NOTE,
+                        "water lettuce without a lamp",
+                        axolotlTank()
+                                .with(
+                                        axolotlTank()
+                                                .furnishings()
+                                                .with(Plant.find("water-lettuce").orElseThrow())),
+                        axolotls(2, 22)),
+                row(
                         "heater-dry",
                         WRONG,
                         "a heater half in the air",

@@ -2,6 +2,7 @@ package app.islet.web.climate;
 
 import app.islet.core.Assessment;
 import app.islet.core.care.Needs;
+import app.islet.core.climate.Acclimation;
 import app.islet.core.climate.Basics;
 import app.islet.core.climate.Climate;
 import app.islet.core.climate.Cooling;
@@ -11,6 +12,7 @@ import app.islet.core.climate.Spot;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
+import app.islet.core.water.Failures;
 import app.islet.web.drawing.LampOverlay;
 import app.islet.web.support.Units;
 
@@ -30,6 +32,7 @@ record ClimateView(
         List<MishapView> mishaps,
         List<Figure> basking,
         List<Figure> humidity,
+        List<Figure> ways,
         List<Figure> basics) {
     record Figure(String label, String value, String note) {}
 
@@ -70,11 +73,17 @@ record ClimateView(
                 ladderWords(cooling, u),
                 cooling.isNeeded(),
                 a.survey().hasWater() ? ladder(cooling, u) : List.of(),
-                Rehearsal.of(a.enclosure(), a.survey(), a.residents()).stream()
-                        .map(r -> mishap(r, u))
-                        .toList(),
+                Failures.of(a.situation().waters()).stream().map(r -> mishap(r, u)).toList(),
                 basking(a, spot, u),
                 humidity(a, u),
+                Acclimation.of(a.residents(), a.situation().waters().tempC()).stream()
+                        .map(
+                                way ->
+                                        new Figure(
+                                                u.text(way.why()),
+                                                u.text(Quantity.days(way.steps().days())),
+                                                u.text(way.words())))
+                        .toList(),
                 Basics.of(climate.model()).stream()
                         .map(
                                 line ->

@@ -212,8 +212,10 @@ public record Chart(
 
     /** Round numbers at both ends of the axis. */
     private record Scale(double least, double most, double step) {
-        /** Below this span the axis is marked in hundredths. */
+        /** Below this span of small values the axis is marked in hundredths. */
         private static final double FINE = 0.5;
+
+        private static final double SMALL = 2;
 
         String places() {
             return step < 0.1 ? "%.2f" : step < 1 ? "%.1f" : "%.0f";
@@ -242,7 +244,7 @@ public record Chart(
             if (chart.fromZero) {
                 least = Math.min(0, least);
             }
-            double step = most - least < FINE ? 0.02 : 0.2;
+            double step = most - least < FINE && most < SMALL ? 0.02 : 0.2;
             double[] steps = {0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100};
             for (int n = 0; n < steps.length && step * GRID < most - least; n++) {
                 step = Math.max(step, steps[n]);

@@ -26,6 +26,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** The Light step. */
@@ -54,6 +55,20 @@ class LightController {
                                 typed.put(
                                         "lightHours",
                                         FormReader.shown(hours, Dimension.HOURS, place.system())));
+        e.conditions()
+                .lighting()
+                .ramp()
+                .ifPresent(
+                        ramp -> {
+                            typed.put(
+                                    "winterHours",
+                                    FormReader.shown(
+                                            ramp.winterHours(), Dimension.HOURS, place.system()));
+                            typed.put(
+                                    "summerHours",
+                                    FormReader.shown(
+                                            ramp.summerHours(), Dimension.HOURS, place.system()));
+                        });
         typed.put("seasonal", e.conditions().lighting().seasonal() ? "on" : "");
         return page(place, state, new FormReader(typed, place.system()), model);
     }
@@ -77,12 +92,34 @@ class LightController {
                     "seasonal",
                     "Say first where the room is: the Site step asks for its latitude.");
         }
+        OptionalDouble winter = form.optional("winterHours", Dimension.HOURS, 0, 24);
+        OptionalDouble summer = form.optional("summerHours", Dimension.HOURS, 0, 24);
+        if (winter.isPresent() != summer.isPresent() && !form.hasErrors()) {
+            form.refuse(
+                    winter.isPresent() ? "summerHours" : "winterHours",
+                    "A year of your own has both: the shortest day and the longest.");
+        }
+        if (seasonal && winter.isPresent()) {
+            form.refuse("seasonal", "Either the sun where the room is, or a year of your own.");
+        }
         if (form.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
             return page(place, state, form, model);
         }
         Enclosure e = state.design();
-        Enclosure lit = e.with(e.conditions().with(new Lighting(onHour, seasonal)));
+        Enclosure lit =
+                e.with(
+                        e.conditions()
+                                .with(
+                                        new Lighting(
+                                                onHour,
+                                                seasonal,
+                                                winter.isPresent()
+                                                        ? Optional.of(
+                                                                new Lighting.Ramp(
+                                                                        winter.getAsDouble(),
+                                                                        summer.getAsDouble()))
+                                                        : Optional.empty())));
         enclosures.save(
                 place,
                 id,
@@ -107,7 +144,15 @@ class LightController {
                                 "Follow the sun where the room is",
                                 "checkbox",
                                 "",
-                                "between 8 and 16 hours")));
+                                "between 8 and 16 hours"),
+                        FieldView.of(
+                                form,
+                                "winterHours",
+                                "or a year of your own: shortest day",
+                                "number",
+                                "h",
+                                "evenly between both, as for a winter rest"),
+                        FieldView.of(form, "summerHours", "longest day", "number", "h", "")));
         return "light/light";
     }
 }

@@ -5,9 +5,12 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.light.Moon;
 import app.islet.core.light.Photoperiod;
+import app.islet.core.light.PlantLight;
 import app.islet.core.light.Timetable;
 import app.islet.core.light.UvPlace;
+import app.islet.core.light.WinterRest;
 import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.resident.Resident;
 import app.islet.web.drawing.Chart;
@@ -36,7 +39,9 @@ record LightView(
         List<Outlet> timetable,
         String dayChart,
         List<String> rows,
-        String moon) {
+        String moon,
+        Optional<PlantsView> plants,
+        List<RestView> rests) {
     private static final DateTimeFormatter DAY =
             DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter FULL_DAY =
@@ -44,6 +49,12 @@ record LightView(
 
     /** An animal's UVB: what it gets, what its zone wants, and what follows. */
     record UvView(String who, String gets, String wants, String verdict, List<String> notes) {}
+
+    /** Plants against the lamps there are. */
+    record PlantsView(String gets, List<String> each, String advice) {}
+
+    /** A winter rest, step by step. */
+    record RestView(String who, String now, List<String> steps) {}
 
     record Outlet(String name, String on, String off, String why) {}
 
@@ -59,7 +70,8 @@ record LightView(
                                 r ->
                                         new Outlet(
                                                 r.outlet(),
-                                                r.on().map(LocalTime::toString).orElse("always"),
+                                                r.on().map(LocalTime::toString)
+                                                        .orElse(r.runs() ? "always" : "dark"),
                                                 r.off().map(LocalTime::toString).orElse(""),
                                                 u.text(r.why())))
                         .toList(),
@@ -68,7 +80,83 @@ record LightView(
                 "%d %% lit, %s"
                         .formatted(
                                 Math.round(100 * moon.illuminated()),
-                                moon.waxing() ? "waxing" : "waning"));
+                                moon.waxing() ? "waxing" : "waning"),
+                plants(a, u),
+                a.residents().stream().flatMap(r -> rest(a, r, date, u).stream()).toList());
+    }
+
+    private static Optional<PlantsView> plants(Assessment a, Units u) {
+        PlantLight light = PlantLight.of(a.enclosure(), a.residents());
+        if (light.plants().isEmpty()) {
+            return Optional.empty();
+        }
+        List<String> each =
+                light.plants().stream()
+                        .map(
+                                fed ->
+                                        "%s: wants about %.0f, %s"
+                                                .formatted(
+                                                        fed.plant().name(),
+                                                        fed.plant().light().leastMicromol(),
+                                                        fed.enough()
+                                                                ? "enough"
+                                                                : "too little as drawn"))
+                        .toList();
+        String content = String.join(", ", light.content().stream().map(p -> p.name()).toList());
+        return Optional.of(
+                new PlantsView(
+                        "%.0f µmol/m²s".formatted(light.getsMicromol()),
+                        each,
+                        light.shyWho()
+                                .map(
+                                        r ->
+                                                "%s: flees the light, and that goes before the plants. No stronger lamp; plants of the shade: %s."
+                                                        .formatted(r.words(), content))
+                                .orElse(
+                                        light.plantLampW() > 0
+                                                ? "A lamp for plants of about %s over it, ten hours a day, would do; or plants of the shade: %s."
+                                                        .formatted(
+                                                                u.text(
+                                                                        Quantity.watts(
+                                                                                light
+                                                                                        .plantLampW())),
+                                                                content)
+                                                : "All have enough.")));
+    }
+
+    private static Optional<RestView> rest(Assessment a, Resident r, LocalDate date, Units u) {
+        boolean south = a.enclosure().site().latitude().orElse(0) < 0;
+        return WinterRest.of(
+                        r,
+                        date,
+                        a.situation().waters().tempC(),
+                        Photoperiod.of(a.enclosure()).hoursOn(date),
+                        south)
+                .map(
+                        rest ->
+                                new RestView(
+                                        r.words(),
+                                        rest.on(date),
+                                        List.of(
+                                                "%s: the last meal; weigh it, and rest only what is fat and well. The vet decides where it is not."
+                                                        .formatted(
+                                                                rest.fastFrom().format(FULL_DAY)),
+                                                "%s: cooler by %s a day, and %.1f h shorter each week."
+                                                        .formatted(
+                                                                rest.coolFrom().format(FULL_DAY),
+                                                                u.text(
+                                                                        Quantity.kelvin(
+                                                                                rest.stepK())),
+                                                                rest.stepHours()),
+                                                "%s: at rest, about %s and %.0f h of light; look every few days, feed nothing."
+                                                        .formatted(
+                                                                rest.restFrom().format(FULL_DAY),
+                                                                u.celsius(rest.coolC()),
+                                                                rest.hours()),
+                                                "%s at the latest: warmer and lighter by the same steps, until %s; then water, then food."
+                                                        .formatted(
+                                                                rest.restTo().format(FULL_DAY),
+                                                                rest.warmTo().format(FULL_DAY)))));
     }
 
     private static Optional<UvView> uv(Assessment a, Resident r, LocalDate date, Units u) {

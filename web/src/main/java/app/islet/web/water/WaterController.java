@@ -82,12 +82,10 @@ class WaterController {
         return page(place, shown, shown.blank(place), curve, span, model);
     }
 
-    /** What the page is about: the enclosure, its whole log, and how its kit counts. */
-    private record Shown(EnclosureState state, List<WaterLine> lines, KitUnits kit) {
-        WaterRecord record() {
-            List<Resident> residents =
-                    state.occupants().stream().map(EnclosureState.Occupant::resident).toList();
-            return Enclosures.water(lines, residents);
+    /** What the page is about: the enclosure, the newest of its log, and how its kit counts. */
+    private record Shown(EnclosureState state, List<WaterLine> newest, KitUnits kit) {
+        List<Resident> residents() {
+            return state.occupants().stream().map(EnclosureState.Occupant::resident).toList();
         }
 
         FormReader blank(Place place) {
@@ -102,14 +100,14 @@ class WaterController {
 
     private Shown shown(Place place, long id) {
         EnclosureState state = enclosures.get(place, id);
-        List<WaterLine> lines = log.all(id);
+        List<WaterLine> newest = log.newest(id, LINES_SHOWN);
         boolean asIon =
-                lines.stream()
+                newest.stream()
                         .filter(WaterLine::isTest)
-                        .reduce((earlier, later) -> later)
+                        .findFirst()
                         .map(WaterLine::asIon)
                         .orElse(true);
-        return new Shown(state, lines, new KitUnits(place.system(), asIon));
+        return new Shown(state, newest, new KitUnits(place.system(), asIon));
     }
 
     @PostMapping("/test")
@@ -202,7 +200,9 @@ class WaterController {
                         "Content-Disposition",
                         "attachment; filename=\"water-%d.csv\"".formatted(id))
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .body(WaterCsv.write(shown.record(), shown.kit()));
+                .body(
+                        WaterCsv.write(
+                                Enclosures.water(log.all(id), shown.residents()), shown.kit()));
     }
 
     /** Shows what a file would bring, or with {@code use} brings it. */
@@ -300,7 +300,9 @@ class WaterController {
         model.addAttribute(
                 "curve",
                 WaterCurve.of(
-                        shown.record(),
+                        new WaterRecord(
+                                log.values(state.id(), parameter),
+                                Enclosures.water(log.done(state.id()), shown.residents()).events()),
                         parameter,
                         waters.wanted(parameter),
                         asked,
@@ -325,7 +327,7 @@ class WaterController {
                             kit));
         }
         model.addAttribute("lines", lines(shown));
-        model.addAttribute("lineCount", shown.lines().size());
+        model.addAttribute("more", shown.newest().size() == LINES_SHOWN);
         return "water/water";
     }
 
@@ -337,24 +339,23 @@ class WaterController {
         };
     }
 
-    /** The newest lines, the newest first. */
     private static List<LineView> lines(Shown shown) {
-        List<LineView> views = new ArrayList<>();
-        List<WaterLine> all = shown.lines();
-        for (int n = all.size() - 1; n >= 0 && views.size() < LINES_SHOWN; n--) {
-            WaterLine line = all.get(n);
-            String words = line.isTest() ? words(line.test(), shown.kit()) : deed(shown, line);
-            views.add(
-                    new LineView(line.line(), line.day().toString(), words, !line.isFromRounds()));
-        }
-        return views;
+        return shown.newest().stream()
+                .map(
+                        line ->
+                                new LineView(
+                                        line.line(),
+                                        line.day().toString(),
+                                        line.isTest()
+                                                ? words(line.test(), shown.kit())
+                                                : deed(shown, line),
+                                        !line.isFromRounds()))
+                .toList();
     }
 
     private static String deed(Shown shown, WaterLine line) {
-        List<Resident> residents =
-                shown.state().occupants().stream().map(EnclosureState.Occupant::resident).toList();
         String words =
-                Enclosures.water(List.of(line), residents).events().stream()
+                Enclosures.water(List.of(line), shown.residents()).events().stream()
                         .map(e -> EventForm.words(e, shown.kit().system()))
                         .findFirst()
                         .orElse("water changed");

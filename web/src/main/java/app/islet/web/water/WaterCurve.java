@@ -34,6 +34,9 @@ record WaterCurve(String svg, List<String> rows, String words) {
     /** Dots are worth drawing up to so many. */
     private static final int MOST_DOTS = 150;
 
+    /** A screen has no more points beside each other; longer times are told by means. */
+    private static final int MOST_STEPS = 750;
+
     /** How far back is shown. */
     enum Span {
         QUARTER("A quarter", 92),
@@ -74,23 +77,26 @@ record WaterCurve(String svg, List<String> rows, String words) {
             KitUnits kit) {
         LocalDate from = span.from(record, today);
         int days = (int) ChronoUnit.DAYS.between(from, today) + 1;
-        double[] values = new double[days];
-        Arrays.fill(values, Double.NaN);
-        int tests = 0;
+        Steps steps = new Steps(from, days, (days + MOST_STEPS - 1) / MOST_STEPS);
+        double[] sums = new double[steps.count()];
+        int[] tests = new int[steps.count()];
         for (WaterTest test : record.tests()) {
-            int at = (int) ChronoUnit.DAYS.between(from, test.day());
-            if (at >= 0 && at < days && test.value(parameter).isPresent()) {
-                values[at] = kit.shown(parameter, test.value(parameter).getAsDouble());
-                tests++;
+            int at = steps.of(test.day());
+            if (at >= 0 && test.value(parameter).isPresent()) {
+                sums[at] += kit.shown(parameter, test.value(parameter).getAsDouble());
+                tests[at]++;
             }
         }
+        double[] values = new double[sums.length];
+        Arrays.setAll(values, n -> tests[n] == 0 ? Double.NaN : sums[n] / tests[n]);
         Map<Integer, List<WaterEvent>> events = new TreeMap<>();
         for (WaterEvent event : record.events()) {
-            int at = (int) ChronoUnit.DAYS.between(from, event.day());
-            if (at >= 0 && at < days) {
+            int at = steps.of(event.day());
+            if (at >= 0) {
                 events.computeIfAbsent(at, key -> new ArrayList<>()).add(event);
             }
         }
+        int all = Arrays.stream(tests).sum();
         Chart chart =
                 new Chart(
                         parameter.words(),
@@ -98,17 +104,35 @@ record WaterCurve(String svg, List<String> rows, String words) {
                         ticks(from, days),
                         List.of(
                                 new Chart.Line(
-                                        parameter.words(), "c-water", values, tests <= MOST_DOTS)),
+                                        parameter.words(), "c-water", values, all <= MOST_DOTS)),
                         wanted.map(range -> List.of(band(parameter, range, kit))).orElse(List.of()),
                         marks(events),
                         parameter.isNitrogen() || parameter == Parameter.SALINITY);
         return new WaterCurve(
                 chart.svg(),
-                rows(parameter, from, values, events, kit),
-                tests == 0
-                        ? "Not tested in this time."
-                        : wanted.map(range -> "Wanted: " + kit.text(parameter, range) + ".")
-                                .orElse("Nobody here states what it should be."));
+                rows(parameter, steps, values, events, kit),
+                (steps.each > 1 ? "Each step is the mean of %d days. ".formatted(steps.each) : "")
+                        + (all == 0
+                                ? "Not tested in this time."
+                                : wanted.map(range -> "Wanted: " + kit.text(parameter, range) + ".")
+                                        .orElse("Nobody here states what it should be.")));
+    }
+
+    /** Days in a row of equal steps. */
+    private record Steps(LocalDate from, int days, int each) {
+        int count() {
+            return (days + each - 1) / each;
+        }
+
+        /** Which step a day is of; below nought where it is of none. */
+        int of(LocalDate day) {
+            long at = ChronoUnit.DAYS.between(from, day);
+            return at < 0 || at >= days ? -1 : (int) at / each;
+        }
+
+        LocalDate first(int step) {
+            return from.plusDays((long) step * each);
+        }
     }
 
     private static Chart.Band band(Parameter parameter, Range range, KitUnits kit) {
@@ -158,13 +182,13 @@ record WaterCurve(String svg, List<String> rows, String words) {
 
     private static List<String> rows(
             Parameter parameter,
-            LocalDate from,
+            Steps steps,
             double[] values,
             Map<Integer, List<WaterEvent>> events,
             KitUnits kit) {
         List<String> rows = new ArrayList<>();
         for (int day = 0; day < values.length; day++) {
-            StringBuilder row = new StringBuilder(from.plusDays(day).format(DAY)).append(": ");
+            StringBuilder row = new StringBuilder(steps.first(day).format(DAY)).append(": ");
             row.append(
                     Double.isNaN(values[day])
                             ? "not tested"

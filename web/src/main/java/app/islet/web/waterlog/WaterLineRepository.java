@@ -1,5 +1,6 @@
 package app.islet.web.waterlog;
 
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -15,6 +16,16 @@ interface WaterLineRepository extends Repository<WaterLine, String> {
             select l from WaterLine l where l.enclosureId in :enclosureIds and l.day >= :from
             order by l.day, case when l.kind = 'TEST' then 0 else 1 end, l.entry""")
     List<WaterLine> since(Collection<Long> enclosureIds, LocalDate from);
+
+    /** The newest first. */
+    List<WaterLine> findByEnclosureIdOrderByDayDescEntryDesc(long enclosureId, Limit most);
+
+    /** What was done, the oldest first. */
+    @Query(
+            """
+            select l from WaterLine l where l.enclosureId = :enclosureId and l.kind <> 'TEST'
+            order by l.day, l.entry""")
+    List<WaterLine> done(long enclosureId);
 
     /** Those of the ids that were used already. */
     @Query(

@@ -1,9 +1,18 @@
 package app.islet.web.waterlog;
 
+import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterTest;
 import app.islet.web.collection.Place;
 
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.Tuple;
+import jakarta.persistence.criteria.CriteriaBuilder;
+import jakarta.persistence.criteria.CriteriaQuery;
+import jakarta.persistence.criteria.Path;
+import jakarta.persistence.criteria.Root;
+
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -11,6 +20,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -31,16 +41,19 @@ public class WaterLog {
     private final WaterLineRepository lines;
     private final WaterTestRepository tests;
     private final WaterEventRepository events;
+    private final EntityManager entities;
     private final Clock clock;
 
     WaterLog(
             WaterLineRepository lines,
             WaterTestRepository tests,
             WaterEventRepository events,
+            EntityManager entities,
             Clock clock) {
         this.lines = lines;
         this.tests = tests;
         this.events = events;
+        this.entities = entities;
         this.clock = clock;
     }
 
@@ -55,6 +68,37 @@ public class WaterLog {
     @Transactional(readOnly = true)
     public List<WaterLine> all(long enclosureId) {
         return lines.since(List.of(enclosureId), FIRST_DAY);
+    }
+
+    /** The newest lines of one enclosure, the newest first. */
+    @Transactional(readOnly = true)
+    public List<WaterLine> newest(long enclosureId, int most) {
+        return lines.findByEnclosureIdOrderByDayDescEntryDesc(enclosureId, Limit.of(most));
+    }
+
+    /** What was done to one enclosure's water, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<WaterLine> done(long enclosureId) {
+        return lines.done(enclosureId);
+    }
+
+    /** Every value of one parameter, the oldest first: ten years of them in one short question. */
+    @Transactional(readOnly = true)
+    public List<WaterTest> values(long enclosureId, Parameter parameter) {
+        CriteriaBuilder asked = entities.getCriteriaBuilder();
+        CriteriaQuery<Tuple> query = asked.createTupleQuery();
+        Root<WaterLine> line = query.from(WaterLine.class);
+        Path<Double> value = line.get(parameter.name().toLowerCase(Locale.ROOT));
+        query.multiselect(line.get("day"), value)
+                .where(asked.equal(line.get("enclosureId"), enclosureId), asked.isNotNull(value))
+                .orderBy(asked.asc(line.get("day")), asked.asc(line.get("entry")));
+        return entities.createQuery(query).getResultList().stream()
+                .map(
+                        found ->
+                                new WaterTest(
+                                        found.get(0, LocalDate.class),
+                                        Map.of(parameter, found.get(1, Double.class))))
+                .toList();
     }
 
     /**

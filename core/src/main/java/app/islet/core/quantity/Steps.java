@@ -1,6 +1,4 @@
-package app.islet.core.water;
-
-import app.islet.core.quantity.Check;
+package app.islet.core.quantity;
 
 /**
  * A value moved in equal steps, one a day, none larger than allowed: pH, salt, warmth.
