@@ -7,6 +7,7 @@
  */
 
 import { sent, view } from "./form.js";
+import { patch } from "./patch.js";
 
 /**
  * @param {Document} root
@@ -44,7 +45,9 @@ export function enhance(root) {
   async function ask() {
     const question = ++asked;
     try {
-      const [sound, piece] = await post("preview", sent(form));
+      const body = sent(form);
+      body.set("has", [...root.querySelectorAll("#answer [data-key]")].map(e => e.dataset.key).join(" "));
+      const [sound, piece] = await post("preview", body);
       if (question !== asked) return;
       sound ? swap(piece) : complain(piece);
     } catch {
@@ -54,7 +57,11 @@ export function enhance(root) {
 
   function swap(piece) {
     showErrors(new Map());
-    root.getElementById("answer").replaceWith(root.adoptNode(piece.getElementById("answer")));
+    const answer = root.getElementById("answer");
+    answer.classList.remove("stale");
+    for (const place of answer.querySelectorAll("[data-patch]")) {
+      patch(place, piece.querySelector(`#answer [data-patch=${place.dataset.patch}]`));
+    }
     say("Not saved yet");
     form.dispatchEvent(new CustomEvent("design:drawn"));
   }

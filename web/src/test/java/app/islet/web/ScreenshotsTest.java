@@ -35,6 +35,7 @@ class ScreenshotsTest {
             {"build", "/enclosures/4/build"},
             {"climate", "/enclosures/7/climate"},
             {"light", "/enclosures/4/light"},
+            {"water", "/enclosures/9/water"},
             {"sheet", "/enclosures/4/sheet"},
             {"review", "/enclosures/3/review"},
             {"plan", "/enclosures/5/plan"},

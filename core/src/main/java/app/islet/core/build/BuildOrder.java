@@ -14,6 +14,7 @@ import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.review.Situation;
 import app.islet.core.survey.Loads;
+import app.islet.core.water.Waters;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -28,7 +29,6 @@ final class BuildOrder {
             Set.of(GroundMaterial.SAND, GroundMaterial.GRAVEL, GroundMaterial.LARGE_STONES);
     private static final Set<GroundMaterial> LIVING =
             Set.of(GroundMaterial.SOIL, GroundMaterial.COCONUT_AND_SAND, GroundMaterial.MOSS);
-    private static final double MOST_PH_A_DAY = 0.2;
     private static final double RULE_OF_THUMB_DAYS = 42;
 
     private final Situation s;
@@ -212,7 +212,7 @@ final class BuildOrder {
 
     private void phWeek(double ph, Range range) {
         double aim = ph < range.min() ? range.min() : range.max();
-        double days = Math.max(7, Math.ceil(Math.abs(aim - ph) / MOST_PH_A_DAY));
+        double days = Math.max(7, Math.ceil(Math.abs(aim - ph) / Waters.MOST_PH_A_DAY));
         waiting(
                 days,
                 "a week or more",

@@ -32,7 +32,30 @@ public final class DayList {
                 due(day, task, slot, start, history).ifPresent(list::add);
             }
         }
+        apart(list);
         return list;
+    }
+
+    /**
+     * A large change takes bacteria, and so does care of the filter: never both on one day. The
+     * filter waits a day for the change, or the change for a filter that was cared for already; a
+     * change that is long overdue does not hold the filter up.
+     */
+    private static void apart(List<Due> list) {
+        boolean cared = list.stream().anyMatch(d -> isFilterCare(d) && d.settled());
+        boolean changes =
+                list.stream().anyMatch(d -> isLarge(d) && (d.settled() || d.daysLate() == 0));
+        list.removeIf(
+                d -> !d.settled() && (cared && isLarge(d) || !cared && changes && isFilterCare(d)));
+    }
+
+    private static boolean isLarge(Due due) {
+        return due.task().key().equals(Planner.LARGE_CHANGE);
+    }
+
+    private static boolean isFilterCare(Due due) {
+        return due.task().kind() == TaskKind.RINSE_FILTER
+                || due.task().kind() == TaskKind.NEW_MEDIA;
     }
 
     /**

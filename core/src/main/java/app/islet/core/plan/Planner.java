@@ -23,6 +23,9 @@ import java.util.function.ToIntFunction;
 
 /** Makes the plan of an enclosure from its residents' stages and its litres. */
 public final class Planner {
+    /** Key of the rarer, large change of some schools. */
+    static final String LARGE_CHANGE = "large-change";
+
     private static final double DAYS_PER_MONTH = 30.4;
 
     /** An ordinary bucket, L. */
@@ -250,7 +253,7 @@ public final class Planner {
             double litres = s.survey().waterL() * percent / 100;
             tasks.add(
                     new Task(
-                            "large-change",
+                            LARGE_CHANGE,
                             TaskKind.WATER_CHANGE,
                             Phrase.of("Change {}, the large one", Quantity.litres(litres)),
                             Phrase.of(

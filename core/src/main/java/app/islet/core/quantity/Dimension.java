@@ -2,7 +2,7 @@ package app.islet.core.quantity;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
-import java.util.Locale;
+import java.math.RoundingMode;
 
 /**
  * What a number measures, its unit in each system, and how many places are worth showing.
@@ -58,6 +58,9 @@ public enum Dimension {
     MONTHS("months", "months", 1, 0),
     DAYS("days", "days", 1, 0);
 
+    /** Larger numbers do not fit a long with their places. */
+    private static final double MOST_ROUNDED = 1e15;
+
     /** Below this a small portion reads as nothing. */
     private static final double SMALLEST_SHOWN = 1e-4;
 
@@ -104,10 +107,34 @@ public enum Dimension {
                 (size >= 100 && this != DENSITY) || this == COUNT
                         ? 0
                         : size < 1 && places > 0 ? Math.max(places, 2) : places;
-        String text = String.format(Locale.ROOT, "%." + shown + "f", value);
-        if (text.indexOf('.') >= 0) {
-            text = text.replaceAll("0+$", "").replaceAll("\\.$", "");
+        return rounded(value, shown);
+    }
+
+    /**
+     * With at most so many places, zeros at the end left out. A page has hundreds of numbers and a
+     * drag twenty pages a second, so this does not go through a formatter.
+     */
+    private static String rounded(double value, int places) {
+        double scale = Math.pow(10, places);
+        double scaled = Math.abs(value) * scale;
+        if (!(scaled < MOST_ROUNDED)) {
+            return Double.isFinite(value)
+                    ? new BigDecimal(value).setScale(0, RoundingMode.HALF_UP).toPlainString()
+                    : String.valueOf(value);
         }
-        return text.equals("-0") ? "0" : text;
+        long whole = Math.round(scaled);
+        int left = places;
+        while (left > 0 && whole % 10 == 0) {
+            whole /= 10;
+            left--;
+        }
+        StringBuilder text = new StringBuilder(12).append(whole);
+        if (left > 0) {
+            while (text.length() <= left) {
+                text.insert(0, '0');
+            }
+            text.insert(text.length() - left, '.');
+        }
+        return (value < 0 && whole > 0 ? "-" : "") + text;
     }
 }

@@ -1,6 +1,5 @@
 package app.islet.core.review;
 
-import java.util.Locale;
 import java.util.stream.Stream;
 
 /**
@@ -10,10 +9,7 @@ import java.util.stream.Stream;
 public interface Rule {
     /** The class name with hyphens, as {@code water-too-deep}. */
     default String id() {
-        return getClass()
-                .getSimpleName()
-                .replaceAll("(?<!^)([A-Z])", "-$1")
-                .toLowerCase(Locale.ROOT);
+        return RuleName.OF.get(getClass());
     }
 
     /** Findings in this situation; none when all is well or nothing is known. */

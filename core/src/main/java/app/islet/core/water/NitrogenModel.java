@@ -34,12 +34,12 @@ public record NitrogenModel(
     static final double NITRITE_GROWTH = 0.45;
 
     /** Dying back a day at 20 °C; from memory. */
-    static final double DECAY = 0.05;
+    static final double DECAY = 0.02;
 
     /** Nitrogen at which they go half as fast as with plenty, mg/L; from memory. */
-    static final double AMMONIA_HALF = 0.25;
+    static final double AMMONIA_HALF = 0.2;
 
-    static final double NITRITE_HALF = 0.25;
+    static final double NITRITE_HALF = 0.2;
 
     /** All of it goes so many times as fast for each kelvin; from memory. */
     static final double WARMTH = 1.08;

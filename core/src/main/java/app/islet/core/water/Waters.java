@@ -33,6 +33,9 @@ public record Waters(
     /** pH and carbonate of tap water nobody tested; common practice, no source. */
     private static final double USUAL_PH = 7.5;
 
+    /** How far the pH is moved in a day; common practice, no source. */
+    public static final double MOST_PH_A_DAY = 0.2;
+
     private static final double COLDEST_C = -1.8;
     private static final double WARMEST_C = 40;
     private static final double USUAL_CARBONATE_DH = 5;
@@ -180,6 +183,23 @@ public record Waters(
      */
     public Optional<Range> startUpDays(double ripePercent) {
         return Forecast.fromNothing(model(), unstocked(), ripePercent);
+    }
+
+    /** The same, nothing ripe, as if nothing grew in it. */
+    public Optional<Range> startUpDaysUnplanted() {
+        NitrogenModel m = model();
+        return Forecast.fromNothing(
+                new NitrogenModel(
+                        m.waterL(),
+                        m.tempC(),
+                        m.ph(),
+                        m.carbonateDh(),
+                        m.mostGPerDay(),
+                        m.filterShare(),
+                        0,
+                        m.pace()),
+                unstocked(),
+                0);
     }
 
     /** Ammonia kept up by hand, nobody in it. */

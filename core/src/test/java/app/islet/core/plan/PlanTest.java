@@ -55,6 +55,31 @@ class PlanTest {
     }
 
     @Test
+    void the_filter_is_never_cared_for_on_the_day_of_a_large_change() {
+        Task large = task("large-change", TaskKind.WATER_CHANGE, Rhythm.every(28));
+        Task rinse = task("rinse-filter", TaskKind.RINSE_FILTER, Rhythm.every(28));
+        Plan plan = new Plan(List.of(large, rinse));
+        LocalDate day = TODAY.plusDays(28);
+        assertThat(keys(DayList.on(day, plan, TODAY, List.of()))).containsExactly("large-change");
+        List<Done> changed = List.of(new Done("large-change", day, 1, false));
+        assertThat(keys(DayList.on(day, plan, TODAY, changed))).containsExactly("large-change");
+        assertThat(keys(DayList.on(day.plusDays(1), plan, TODAY, changed)))
+                .as("it waits a day")
+                .containsExactly("rinse-filter");
+        List<Done> rinsed = List.of(new Done("rinse-filter", day, 1, false));
+        assertThat(keys(DayList.on(day, plan, TODAY, rinsed)))
+                .as("and the change waits for one who rinsed first")
+                .containsExactly("rinse-filter");
+        assertThat(keys(DayList.on(day.plusDays(3), plan, TODAY, List.of())))
+                .as("a change long overdue does not hold it up")
+                .contains("rinse-filter");
+    }
+
+    private static List<String> keys(List<Due> list) {
+        return list.stream().map(due -> due.task().key()).toList();
+    }
+
+    @Test
     void schools_bring_their_own_work() {
         Resident hermits = Setups.animals("land-hermit", 3, 2);
         Enclosure box = Setups.tank(90, 45, 50, 5);

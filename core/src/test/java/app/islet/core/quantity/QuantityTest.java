@@ -11,6 +11,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
+import java.math.BigDecimal;
+import java.util.Locale;
+import java.util.Random;
+
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class QuantityTest {
     /** Factors: NIST SP 811, appendix B. */
@@ -72,5 +76,22 @@ class QuantityTest {
                 .isInstanceOf(IllegalArgumentException.class);
         assertThat(new Range(1, 3).overlap(new Range(3, 5))).contains(new Range(3, 3));
         assertThat(new Range(1, 2).overlap(new Range(3, 5))).isEmpty();
+    }
+
+    /** The library's own rounding, its zeros at the end taken off. */
+    @Test
+    void numbers_are_rounded_as_the_formatter_rounds_them() {
+        Random dice = new Random(3);
+        for (int n = 0; n < 20_000; n++) {
+            double value = (dice.nextDouble() - 0.5) * Math.pow(10, dice.nextInt(9) - 2);
+            String said = Dimension.CONCENTRATION.number(value, UnitSystem.METRIC);
+            int places = Math.abs(value) >= 100 ? 0 : 2;
+            String formatted =
+                    new BigDecimal(String.format(Locale.ROOT, "%." + places + "f", value))
+                            .stripTrailingZeros()
+                            .toPlainString();
+            assertThat(said).isEqualTo(formatted.equals("-0") ? "0" : formatted);
+        }
+        assertThat(Dimension.RATIO.number(1e300, UnitSystem.METRIC)).startsWith("1").hasSize(301);
     }
 }

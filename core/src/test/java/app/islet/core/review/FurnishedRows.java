@@ -144,9 +144,9 @@ final class FurnishedRows {
                 row(
                         "filter-overloaded",
                         WATCH,
-                        "a dozen axolotls on a small filter",
+                        "a score of axolotls on a small filter",
                         axolotlTank(),
-                        axolotls(12, 22)));
+                        axolotls(20, 22)));
     }
 
     private static Stream<Arguments> light() {

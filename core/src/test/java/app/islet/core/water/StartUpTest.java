@@ -154,10 +154,10 @@ class StartUpTest {
                             model, new WaterRecord(tests, List.of()), dosed, BEGAN.plusDays(today));
             assertThat(told.daysLeft().orElseThrow().min())
                     .as("on day %d of %d", today, ready)
-                    .isLessThanOrEqualTo(ready - today + 3.0);
+                    .isLessThanOrEqualTo(ready - today + 4.0);
             assertThat(told.daysLeft().orElseThrow().max())
                     .as("on day %d of %d", today, ready)
-                    .isGreaterThanOrEqualTo(ready - today - 3.0);
+                    .isGreaterThanOrEqualTo(ready - today - 4.0);
         }
     }
 

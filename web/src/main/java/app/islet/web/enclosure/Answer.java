@@ -52,7 +52,12 @@ public record Answer(
     /**
      * @param note what the figure rests on, or empty
      */
-    public record Figure(String label, String number, String unit, String note) {}
+    public record Figure(String label, String number, String unit, String note) {
+        /** Names it as it reads: a page that has it need not be sent it again. */
+        public String key() {
+            return Integer.toHexString(hashCode());
+        }
+    }
 
     /**
      * @param css class that goes with the severity's word
@@ -76,6 +81,11 @@ public record Answer(
             String otherwise,
             String source,
             String accepted) {
+        /** Names it as it reads: a page that has it need not be sent it again. */
+        public String key() {
+            return Integer.toHexString(hashCode());
+        }
+
         /** What a keeper may put off: not a Danger, and a Note asks for nothing. */
         public boolean acceptable() {
             return severity.equals("Wrong") || severity.equals("Watch");

@@ -26,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -58,8 +59,8 @@ class BuildController {
             @RequestParam Map<String, String> typed,
             Model model,
             HttpServletResponse response) {
-        EnclosureState state = enclosures.get(place, id);
         FormReader form = new FormReader(typed, place.system());
+        EnclosureState state = enclosures.lately(place, id, form.typed("revision"));
         Optional<Enclosure> design = DesignForm.read(form, state.design());
         if (design.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
@@ -68,6 +69,7 @@ class BuildController {
         }
         BoardView view = BoardView.read(form);
         model.addAttribute("state", state);
+        model.addAttribute("has", new HashSet<>(List.of(form.typed("has").split(" "))));
         model.addAttribute(
                 "answer",
                 Answer.of(

@@ -18,14 +18,19 @@ import app.islet.web.collection.Role;
 import app.islet.web.waterlog.WaterLine;
 import app.islet.web.waterlog.WaterLog;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.server.ResponseStatusException;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -52,6 +57,9 @@ public class Enclosures {
     private final Shelf shelf;
     private final DocumentReader reader;
     private final Clock clock;
+    private final TransactionTemplate transactions;
+    private final Cache<Asked, EnclosureState> lately =
+            Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(2)).maximumSize(100).build();
 
     Enclosures(
             EnclosureRepository enclosures,
@@ -62,7 +70,8 @@ public class Enclosures {
             AcceptedFindingRepository acceptances,
             WaterLog waterLog,
             Shelf shelf,
-            Clock clock) {
+            Clock clock,
+            TransactionTemplate transactions) {
         this.enclosures = enclosures;
         this.revisions = revisions;
         this.rooms = rooms;
@@ -73,6 +82,7 @@ public class Enclosures {
         this.shelf = shelf;
         this.reader = new DocumentReader(CareLibrary.bundled());
         this.clock = clock;
+        this.transactions = transactions;
     }
 
     /** Every enclosure of the collection as it is today, in the order they were made. */
@@ -90,6 +100,24 @@ public class Enclosures {
     public EnclosureState get(Place place, long id) {
         return get(place, id, place.today(), Long.MAX_VALUE);
     }
+
+    /**
+     * The same as it was at most two seconds ago: a drag asks many times a second, and what it
+     * changes comes with each question.
+     *
+     * @param revision the page shows; another one is read anew
+     */
+    public EnclosureState lately(Place place, long id, String revision) {
+        Asked asked = new Asked(place.collectionId(), id, revision, place.today());
+        EnclosureState known = lately.getIfPresent(asked);
+        if (known == null) {
+            known = transactions.execute(status -> get(place, id));
+            lately.put(asked, known);
+        }
+        return known;
+    }
+
+    private record Asked(long collectionId, long enclosureId, String revision, LocalDate day) {}
 
     /**
      * One enclosure as it was known before the measurement {@code beforeMeasurement} was entered.

@@ -6,6 +6,7 @@ import app.islet.core.enclosure.WaterSource;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
+import app.islet.core.quantity.Steps;
 import app.islet.core.water.ChangePlan;
 import app.islet.core.water.Criterion;
 import app.islet.core.water.Forecast;
@@ -21,6 +22,7 @@ import app.islet.core.water.SaltMix;
 import app.islet.core.water.SaltSteps;
 import app.islet.core.water.StartUp;
 import app.islet.core.water.Waters;
+import app.islet.core.water.WhatIf;
 import app.islet.web.drawing.Chart;
 import app.islet.web.support.Units;
 
@@ -40,7 +42,9 @@ record WaterView(
         List<Figure> figures,
         List<String> source,
         Optional<SaltView> salt,
-        List<String> neverAdd) {
+        List<String> neverAdd,
+        List<Figure> whatIf,
+        List<Figure> beginnings) {
     private static final DateTimeFormatter DAY =
             DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
     private static final int FORECAST_DAYS = 60;
@@ -81,7 +85,55 @@ record WaterView(
                 figures(waters, today, kit, u),
                 source(waters),
                 salt(waters, u, library),
-                NeverAdd.of(waters.residents()));
+                NeverAdd.of(waters.residents()),
+                WhatIf.of(waters).stream().map(w -> whatIf(w, kit)).toList(),
+                beginnings(waters, u));
+    }
+
+    private static Figure whatIf(WhatIf w, KitUnits kit) {
+        String days =
+                w.clearAfterDays().isEmpty()
+                        ? "more than two months"
+                        : w.clearAfterDays().getAsInt() == 0
+                                ? "nothing shows"
+                                : w.clearAfterDays().getAsInt() == 1
+                                        ? "a day"
+                                        : "%d days".formatted(w.clearAfterDays().getAsInt());
+        return new Figure(
+                w.words(),
+                days,
+                "at most %s of ammonia and %s of nitrite"
+                        .formatted(
+                                kit.text(Parameter.AMMONIA, w.mostAmmoniaMgPerL()),
+                                kit.text(Parameter.NITRITE, w.mostNitriteMgPerL())));
+    }
+
+    /** How long a filter takes from nothing, by what helps it. */
+    private static List<Figure> beginnings(Waters waters, Units u) {
+        if (waters.biofilter().mediaM2() <= 0) {
+            return List.of();
+        }
+        List<Figure> all = new ArrayList<>();
+        all.add(beginning("Without anything ripe", waters.startUpDays(0), u));
+        all.add(
+                beginning(
+                        "With a quarter of the media from a running tank",
+                        waters.startUpDays(25),
+                        u));
+        all.add(beginning("With half of the media from a running tank", waters.startUpDays(50), u));
+        if (waters.biofilter().plantsM2() > 0) {
+            all.add(
+                    beginning(
+                            "Without the plants, nothing ripe", waters.startUpDaysUnplanted(), u));
+        }
+        return all;
+    }
+
+    private static Figure beginning(String words, Optional<Range> days, Units u) {
+        return new Figure(
+                words,
+                days.map(r -> u.range(r, Dimension.DAYS)).orElse("longer than half a year"),
+                "fast and slow bacteria, at this warmth and pH");
     }
 
     private static Now now(Waters waters, LocalDate today, Units u) {
@@ -219,9 +271,33 @@ record WaterView(
                                                 new Quantity(
                                                         Dimension.CONCENTRATION,
                                                         oxygen.fullMgPerL())))));
+        phWay(waters, u).ifPresent(all::add);
         Optional<NitrateTrend> trend = waters.nitrate(today);
         waters.changes(today).ifPresent(plan -> changes(plan, trend, kit, u, all));
         return all;
+    }
+
+    /** pH led into what they want, where it is not. */
+    private static Optional<Figure> phWay(Waters waters, Units u) {
+        OptionalDouble now = waters.ph();
+        Optional<Range> want = waters.wanted(Parameter.PH);
+        if (now.isEmpty() || want.isEmpty() || want.get().contains(now.getAsDouble())) {
+            return Optional.empty();
+        }
+        double aim = now.getAsDouble() < want.get().min() ? want.get().min() : want.get().max();
+        Steps steps = Steps.between(now.getAsDouble(), aim, Waters.MOST_PH_A_DAY);
+        return Optional.of(
+                new Figure(
+                        "pH from %s to %s"
+                                .formatted(
+                                        u.number(new Quantity(Dimension.PH, now.getAsDouble())),
+                                        u.number(new Quantity(Dimension.PH, aim))),
+                        u.text(Quantity.days(steps.days())),
+                        "%s each day, by changes with harder or softer water; no powder at once"
+                                .formatted(
+                                        u.number(
+                                                new Quantity(
+                                                        Dimension.PH, Math.abs(steps.perDay()))))));
     }
 
     private static void changes(

@@ -1,0 +1,30 @@
+package app.islet.web.account;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.session.config.SessionRepositoryCustomizer;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+
+/** How visits are kept in PostgreSQL. */
+@Configuration(proxyBeanMethods = false)
+class SessionConfiguration {
+    /**
+     * That somebody was seen is written down once a minute: a drag asks twenty times a second, and
+     * each writing would wait for the disk. Anything else of a visit is written at once.
+     */
+    private static final String SEEN_ONCE_A_MINUTE =
+            """
+            update %TABLE_NAME% s
+            set session_id = n.id, last_access_time = n.seen, max_inactive_interval = n.idle,
+                expiry_time = n.ends, principal_name = n.who
+            from (values (?::char(36), ?::bigint, ?::integer, ?::bigint, ?::varchar, ?::char(36)))
+                 as n (id, seen, idle, ends, who, visit)
+            where s.primary_id = n.visit
+              and (n.seen - s.last_access_time > 60000 or s.session_id <> n.id
+                   or s.max_inactive_interval <> n.idle or s.principal_name is distinct from n.who)""";
+
+    @Bean
+    SessionRepositoryCustomizer<JdbcIndexedSessionRepository> seenOnceAMinute() {
+        return sessions -> sessions.setUpdateSessionQuery(SEEN_ONCE_A_MINUTE);
+    }
+}
