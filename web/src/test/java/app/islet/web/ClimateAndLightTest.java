@@ -153,4 +153,65 @@ class ClimateAndLightTest {
         assertThat(page.locator("#cooling button")).hasCount(0);
         assertThat(page.locator("#log textarea")).hasCount(0);
     }
+
+    @Test
+    void a_year_of_ones_own_is_kept_and_half_of_one_refused() {
+        Page page = ISLET.owner();
+        String enclosure = warmTank(page, "Year tank");
+        page.navigate(enclosure + "/light");
+        page.fill("#winterHours", "8");
+        send(page, "Save");
+        assertThat(page.locator("#summerHours-note")).containsText("has both");
+        assertThat(page.locator("#winterHours")).hasValue("8");
+        page.fill("#summerHours", "14");
+        send(page, "Save");
+        assertThat(page.locator(".flash")).containsText("Saved.");
+        assertThat(page.locator("table")).containsText("on its way through your year");
+        Locator words = page.locator(".curve figcaption");
+        assertThat(words).containsText("1 January: light 8.");
+    }
+
+    @Test
+    void newts_are_led_into_their_winter_rest_and_plants_told_their_light() {
+        Page page = ISLET.owner();
+        String enclosure = Hands.enclosure(page, "Newt tank", "60", "40", "30");
+        page.selectOption("#species", new SelectOption().setValue("alpine-newt"));
+        page.fill("#name", "Alpine pair");
+        page.fill("#count", "2");
+        page.fill("#length", "9");
+        send(page, "Add");
+        page.navigate(enclosure + "/light");
+        assertThat(page.locator(".rest")).containsText("the last meal");
+        assertThat(page.locator(".rest")).containsText("at rest, about 7 °C and 8 h of light");
+        assertThat(page.locator("#plants")).hasCount(0);
+        page.navigate("/c/weir-mill/enclosures/1/light");
+        assertThat(page.locator("#plants")).containsText("Hornwort: wants about 30");
+        assertThat(page.locator("#plants"))
+                .containsText("flees the light, and that goes before the plants");
+        assertThat(page.locator("table")).containsText("Moonlight");
+    }
+
+    @Test
+    void a_dead_filter_is_played_through_with_breath_and_poison() {
+        Page page = ISLET.owner();
+        page.navigate("/c/weir-mill/enclosures/1/climate");
+        Locator dead =
+                page.locator(".mishap")
+                        .filter(new Locator.FilterOptions().setHasText("The filter stops"));
+        dead.locator("summary").click();
+        assertThat(dead).containsText("gets too little oxygen: 6 mg/L");
+        assertThat(dead.locator("ol li")).hasCount(3);
+    }
+
+    @Test
+    void an_animal_from_warm_water_is_led_down_in_days() {
+        Page page = ISLET.owner();
+        String enclosure = warmTank(page, "Led tank");
+        page.navigate(enclosure + "/water");
+        page.fill("#temperature", "24");
+        send(page, "Log the test");
+        page.navigate(enclosure + "/climate");
+        assertThat(page.locator("#ways"))
+                .containsText("from 24 °C to 18 °C: 6 days, 1 K cooler each");
+    }
 }

@@ -10,6 +10,8 @@ import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 
+import java.util.Random;
+
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class SaltTest {
     @Test
@@ -104,5 +106,32 @@ class SaltTest {
         assertThat(Steps.between(7.9, 6.9, 0.2)).isEqualTo(new Steps(5, (6.9 - 7.9) / 5));
         assertThat(Steps.between(7, 7, 0.2)).isEqualTo(new Steps(0, 0));
         assertThat(Steps.between(0, 0.3, 0.1).days()).as("not four for a hair").isEqualTo(3);
+    }
+
+    @Test
+    void salt_is_neither_made_nor_lost_by_sun_rain_and_pouring() {
+        Random dice = new Random(11);
+        for (int n = 0; n < 200; n++) {
+            double volume = 50 + 500 * dice.nextDouble();
+            double ppt = 20 * dice.nextDouble();
+            double salt = volume * ppt;
+            double gone = 0;
+            for (int day = 0; day < 30; day++) {
+                double rain = 30 * dice.nextDouble();
+                boolean over = dice.nextBoolean();
+                Rain after = Rain.on(volume, ppt, rain, 1.5, over);
+                gone += over ? after.ppt() * rain * 1.5 : 0;
+                assertThat(after.volumeL() * after.ppt() + gone)
+                        .as("what ran over is what is missing")
+                        .isCloseTo(salt, within(1e-6));
+                double dried = after.volumeL() * 0.1 * dice.nextDouble();
+                ppt = SaltSteps.afterEvaporation(after.volumeL(), after.ppt(), dried);
+                volume = after.volumeL() - dried;
+                assertThat(volume * ppt + gone).isCloseTo(salt, within(1e-6));
+                double restored = after.saltToRestoreG() * dice.nextInt(2);
+                ppt += restored / volume;
+                salt += restored;
+            }
+        }
     }
 }
