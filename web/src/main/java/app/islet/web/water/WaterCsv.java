@@ -1,5 +1,6 @@
 package app.islet.web.water;
 
+import app.islet.core.quantity.Range;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
@@ -47,6 +48,10 @@ record WaterCsv(
         boolean asIon) {
     static final int MOST_LINES = 20_000;
     private static final int MOST_TOLD = 100;
+
+    /** What a number written in other units may be off by its rounding, as a share of its range. */
+    private static final double ROUNDED = 1e-6;
+
     private static final String TEST = "test";
     private static final Map<String, Parameter> NAMES = names();
 
@@ -273,8 +278,10 @@ record WaterCsv(
         }
 
         private static double value(Parameter parameter, String cell, KitUnits kit) {
-            double inside = kit.inside(parameter, number(parameter.words(), cell));
-            if (!parameter.possible().contains(inside)) {
+            double inside = kit.inside(parameter, number(parameter.inSentence(), cell));
+            Range possible = parameter.possible();
+            double slack = ROUNDED * (possible.max() - possible.min());
+            if (!(inside >= possible.min() - slack && inside <= possible.max() + slack)) {
                 throw new IllegalArgumentException(
                         "%s %s cannot be; it should be %s"
                                 .formatted(
@@ -282,7 +289,7 @@ record WaterCsv(
                                         cell,
                                         kit.text(parameter, parameter.possible())));
             }
-            return inside;
+            return Math.max(possible.min(), Math.min(possible.max(), inside));
         }
 
         private void event(String what, String amount, LocalDate day) {
@@ -344,10 +351,9 @@ record WaterCsv(
 
         private static double number(String name, String cell) {
             String point = cell.replace(',', '.');
-            if (!point.matches("[+-]?\\d{1,7}(\\.\\d{0,12})?")) {
+            if (!point.matches("[+-]?\\d{1,7}(\\.\\d{0,20})?")) {
                 throw new IllegalArgumentException(
-                        "%s \"%s\" is not a number"
-                                .formatted(name.toLowerCase(Locale.ENGLISH), cell));
+                        "%s \"%s\" is not a number".formatted(name, cell));
             }
             return Double.parseDouble(point);
         }
