@@ -114,7 +114,7 @@ public record StartUp(
     private static Phase phase(
             WaterRecord known, List<WaterTest> told, WaterTest newest, boolean fulfilled) {
         if (newest.isClear()) {
-            return fulfilled || wasReady(known) ? Phase.READY : Phase.PROVING;
+            return fulfilled ? Phase.READY : Phase.PROVING;
         }
         if (lastReady(known, told).isPresent()) {
             return Phase.CRASHED;
@@ -128,21 +128,12 @@ public record StartUp(
         return nitriteSeen ? Phase.NITRITE : Phase.AMMONIA;
     }
 
-    /** A filter once grown in stays so while every test since is clear. */
-    private static boolean wasReady(WaterRecord known) {
-        return known.newestFirst()
-                .filter(WaterTest::tellsOfNitrogen)
-                .takeWhile(WaterTest::isClear)
-                .skip(1)
-                .anyMatch(t -> isReadyBy(known.until(t.day())));
-    }
-
     private static boolean isReadyBy(WaterRecord record) {
         return Criterion.DOSE.fulfilledOn(record).isPresent()
                 || Criterion.WEEK.fulfilledOn(record).isPresent();
     }
 
-    /** The newest test by which it was grown in. */
+    /** The newest test by which it was grown in, by any school: what was once there can be lost. */
     private static Optional<LocalDate> lastReady(WaterRecord known, List<WaterTest> told) {
         for (int n = told.size() - 1; n >= 0; n--) {
             if (told.get(n).isClear() && isReadyBy(known.until(told.get(n).day()))) {

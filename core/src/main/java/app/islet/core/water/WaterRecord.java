@@ -17,10 +17,6 @@ public record WaterRecord(List<WaterTest> tests, List<WaterEvent> events) {
         events = events.stream().sorted(Comparator.comparing(WaterEvent::day)).toList();
     }
 
-    public boolean isEmpty() {
-        return tests.isEmpty() && events.isEmpty();
-    }
-
     /** The newest value of it. */
     public OptionalDouble newest(Parameter parameter) {
         return newestTest(parameter)

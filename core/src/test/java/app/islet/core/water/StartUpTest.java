@@ -92,6 +92,17 @@ class StartUpTest {
     }
 
     @Test
+    void no_number_of_clear_weeks_is_a_dose() {
+        WaterRecord course =
+                tests(0, 2, 0, 10, 1, 0.6, 30, 0, 0, 33, 0, 0, 37, 0, 0, 44, 0, 0, 51, 0, 0);
+        assertThat(at(51, course, Criterion.WEEK).mayMoveIn()).isTrue();
+        StartUp dose = at(51, course, Criterion.DOSE);
+        assertThat(dose.mayMoveIn()).isFalse();
+        assertThat(dose.phase()).isEqualTo(Phase.PROVING);
+        assertThat(dose.others()).containsExactly(Criterion.WEEK);
+    }
+
+    @Test
     void clear_water_that_was_never_fed_proves_nothing() {
         WaterRecord course = tests(0, 0, 0, 5, 0, 0, 9, 0, 0);
         assertThat(at(9, course, Criterion.WEEK).mayMoveIn()).isFalse();

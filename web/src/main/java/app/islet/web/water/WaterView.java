@@ -425,18 +425,23 @@ record WaterView(
                 .water()
                 .filter(w -> w.topUpLPerDay() > 0.01)
                 .ifPresent(
-                        w ->
-                                figures.add(
-                                        new Figure(
-                                                "Topped up salted by mistake",
-                                                u.text(
-                                                        new Quantity(
-                                                                Dimension.SALINITY,
-                                                                saltedAWeek(
-                                                                        volume,
-                                                                        now,
-                                                                        7 * w.topUpLPerDay()))),
-                                                "after a week; what evaporates leaves its salt, so top up fresh")));
+                        w -> {
+                            double dried = Math.min(7 * w.topUpLPerDay(), volume / 2);
+                            figures.add(
+                                    new Figure(
+                                            "A week without topping up",
+                                            salinity(
+                                                    SaltSteps.afterEvaporation(volume, now, dried),
+                                                    u),
+                                            "what evaporates leaves its salt"));
+                            figures.add(
+                                    new Figure(
+                                            "A week topped up salted by mistake",
+                                            salinity(
+                                                    SaltSteps.toppedUpSalted(volume, now, dried),
+                                                    u),
+                                            "top up fresh, however often brackish is at hand"));
+                        });
         List<String> steps = new ArrayList<>();
         int day = 1;
         boolean within =
@@ -471,7 +476,7 @@ record WaterView(
                         String.join(", ", company.animals())));
     }
 
-    private static double saltedAWeek(double volume, double ppt, double evaporated) {
-        return SaltSteps.toppedUpSalted(volume, ppt, Math.min(evaporated, volume));
+    private static String salinity(double ppt, Units u) {
+        return u.text(new Quantity(Dimension.SALINITY, ppt));
     }
 }
