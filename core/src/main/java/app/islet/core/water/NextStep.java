@@ -3,7 +3,6 @@ package app.islet.core.water;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.quantity.Range;
 import app.islet.core.resident.Resident;
 
 import java.time.LocalDate;
@@ -92,27 +91,13 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
                 .orElse(", conditioner by its label for these litres only");
     }
 
-    /** Salt that has wandered from what they need. */
+    /** Salt that has wandered from what they need, by a test. */
     private static Optional<Phrase> salt(Waters waters) {
-        Optional<Range> want = waters.wanted(Parameter.SALINITY);
-        if (want.isEmpty() || waters.record().newest(Parameter.SALINITY).isEmpty()) {
-            return Optional.empty();
-        }
-        double now = waters.salinityPpt();
-        if (want.get().contains(now)) {
+        List<SaltSteps> steps = waters.saltWay();
+        if (steps.isEmpty() || waters.record().newest(Parameter.SALINITY).isEmpty()) {
             return Optional.empty();
         }
         double aim = waters.saltAim().orElseThrow();
-        List<SaltSteps> steps =
-                SaltSteps.between(
-                        waters.survey().waterL(),
-                        now,
-                        aim,
-                        Math.min(40, waters.tempC()),
-                        SaltSteps.MOST_PPT_A_DAY);
-        if (steps.isEmpty()) {
-            return Optional.empty();
-        }
         SaltSteps first = steps.get(0);
         return Optional.of(
                 first.saltG() > 0

@@ -7,6 +7,7 @@ import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.PartKind;
 import app.islet.core.quantity.Range;
+import app.islet.core.quantity.Steps;
 import app.islet.core.resident.Resident;
 import app.islet.core.survey.Survey;
 
@@ -264,5 +265,47 @@ public record Waters(
         }
         return OptionalDouble.of(
                 want.get().min() == 0 ? 0 : Math.min(Hydrometer.MOST_PPT, want.get().middle()));
+    }
+
+    /** Day by day to the salt aimed at; empty where it is within what they want, or nobody says. */
+    public List<SaltSteps> saltWay() {
+        OptionalDouble aim = saltAim();
+        double now = Math.min(Hydrometer.MOST_PPT, salinityPpt());
+        if (aim.isEmpty() || wanted(Parameter.SALINITY).orElseThrow().contains(now)) {
+            return List.of();
+        }
+        return SaltSteps.between(
+                Math.max(0.1, survey.waterL()),
+                now,
+                aim.getAsDouble(),
+                tempC(),
+                SaltSteps.MOST_PPT_A_DAY);
+    }
+
+    /**
+     * The pH led to the near end of what they want.
+     *
+     * @param steps one a day
+     */
+    public record PhWay(double from, double to, Steps steps) {}
+
+    /** Absent where it is there already, was never tested, or nobody says. */
+    public Optional<PhWay> phWay() {
+        OptionalDouble now = ph();
+        Optional<Range> want = wanted(Parameter.PH);
+        if (now.isEmpty() || want.isEmpty() || want.get().contains(now.getAsDouble())) {
+            return Optional.empty();
+        }
+        double from = now.getAsDouble();
+        double to = from < want.get().min() ? want.get().min() : want.get().max();
+        return Optional.of(new PhWay(from, to, Steps.between(from, to, MOST_PH_A_DAY)));
+    }
+
+    /** Whether salt is a matter here: there is some, or somebody wants more than fresh water. */
+    public boolean isSalted() {
+        return salinityPpt() >= 1
+                || wanted(Parameter.SALINITY)
+                        .filter(range -> range.max() > SaltCompany.FRESH_PPT)
+                        .isPresent();
     }
 }

@@ -153,4 +153,30 @@ class ChangesTest {
         assertThat(NextStep.of(axolotlWaters(done, AXOLOTLS), TODAY).what().text(UnitSystem.METRIC))
                 .startsWith("Nothing today");
     }
+
+    private static WaterRecord one(Parameter parameter, double value) {
+        return new WaterRecord(
+                List.of(new WaterTest(TODAY.minusDays(1), Map.of(parameter, value))), List.of());
+    }
+
+    @Test
+    void salt_and_ph_are_led_back_day_by_day_and_left_alone_where_they_are_right() {
+        Waters salted = axolotlWaters(one(Parameter.SALINITY, 5), AXOLOTLS);
+        assertThat(salted.isSalted()).isTrue();
+        assertThat(salted.saltWay()).hasSize(3);
+        assertThat(salted.saltWay().get(2).toPpt()).isZero();
+        assertThat(NextStep.of(salted, TODAY).what().text(UnitSystem.METRIC))
+                .startsWith("Take out ")
+                .contains("for 3 days, to 0 g/kg");
+        assertThat(axolotlWaters(one(Parameter.SALINITY, 1), AXOLOTLS).saltWay()).isEmpty();
+        Waters sour = axolotlWaters(one(Parameter.PH, 5.9), AXOLOTLS);
+        Waters.PhWay way = sour.phWay().orElseThrow();
+        assertThat(way.from() + way.steps().days() * way.steps().perDay())
+                .isCloseTo(way.to(), within(1e-9));
+        assertThat(way.steps().perDay()).isPositive().isLessThanOrEqualTo(Waters.MOST_PH_A_DAY);
+        assertThat(axolotlWaters(one(Parameter.PH, 7.3), AXOLOTLS).phWay()).isEmpty();
+        assertThat(axolotlWaters(WaterRecord.NONE, AXOLOTLS).phWay())
+                .as("nobody tested it")
+                .isEmpty();
+    }
 }

@@ -6,7 +6,6 @@ import app.islet.core.enclosure.WaterSource;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
-import app.islet.core.quantity.Steps;
 import app.islet.core.water.ChangePlan;
 import app.islet.core.water.Criterion;
 import app.islet.core.water.Forecast;
@@ -279,25 +278,19 @@ record WaterView(
 
     /** pH led into what they want, where it is not. */
     private static Optional<Figure> phWay(Waters waters, Units u) {
-        OptionalDouble now = waters.ph();
-        Optional<Range> want = waters.wanted(Parameter.PH);
-        if (now.isEmpty() || want.isEmpty() || want.get().contains(now.getAsDouble())) {
-            return Optional.empty();
-        }
-        double aim = now.getAsDouble() < want.get().min() ? want.get().min() : want.get().max();
-        Steps steps = Steps.between(now.getAsDouble(), aim, Waters.MOST_PH_A_DAY);
-        return Optional.of(
-                new Figure(
-                        "pH from %s to %s"
-                                .formatted(
-                                        u.number(new Quantity(Dimension.PH, now.getAsDouble())),
-                                        u.number(new Quantity(Dimension.PH, aim))),
-                        u.text(Quantity.days(steps.days())),
-                        "%s each day, by changes with harder or softer water; no powder at once"
-                                .formatted(
-                                        u.number(
-                                                new Quantity(
-                                                        Dimension.PH, Math.abs(steps.perDay()))))));
+        return waters.phWay()
+                .map(
+                        way ->
+                                new Figure(
+                                        "pH from %s to %s"
+                                                .formatted(ph(way.from(), u), ph(way.to(), u)),
+                                        u.text(Quantity.days(way.steps().days())),
+                                        "%s each day, by changes with harder or softer water; no powder at once"
+                                                .formatted(ph(Math.abs(way.steps().perDay()), u))));
+    }
+
+    private static String ph(double value, Units u) {
+        return u.number(new Quantity(Dimension.PH, value));
     }
 
     private static void changes(
@@ -382,9 +375,7 @@ record WaterView(
     private static Optional<SaltView> salt(Waters waters, Units u, CareLibrary library) {
         OptionalDouble aim = waters.saltAim();
         double now = waters.salinityPpt();
-        boolean brackish =
-                now >= 1 || waters.wanted(Parameter.SALINITY).filter(r -> r.max() > 3).isPresent();
-        if (!brackish) {
+        if (!waters.isSalted()) {
             return Optional.empty();
         }
         double volume = waters.survey().waterL();
@@ -444,18 +435,7 @@ record WaterView(
                         });
         List<String> steps = new ArrayList<>();
         int day = 1;
-        boolean within =
-                waters.wanted(Parameter.SALINITY).filter(range -> range.contains(now)).isPresent();
-        List<SaltSteps> way =
-                within
-                        ? List.of()
-                        : SaltSteps.between(
-                                volume,
-                                Math.min(Hydrometer.MOST_PPT, now),
-                                target,
-                                temp,
-                                SaltSteps.MOST_PPT_A_DAY);
-        for (SaltSteps step : way) {
+        for (SaltSteps step : waters.saltWay()) {
             steps.add(
                     "Day %d: %s, to %s"
                             .formatted(
