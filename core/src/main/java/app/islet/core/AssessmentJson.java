@@ -94,7 +94,7 @@ public final class AssessmentJson {
         map.put("dryLandCm2", s.dryLandCm2());
         map.put("waterLineCm", s.lineCm());
         map.put("freeboardCm", s.freeboardCm());
-        map.put("rimAboveFootholdCm", s.rimAboveFootholdCm());
+        map.put("rimAboveFootholdCm", a.situation().rimAboveFootholdCm());
         map.put("slopeDeg", s.slopeDeg());
         if (a.heads() > 0) {
             map.put("litresPerAnimalL", s.waterL() / a.heads());

@@ -93,7 +93,6 @@ export function enhance(root) {
   }
 
   function drawn() {
-    for (const show of board.querySelectorAll("[data-show]")) show.hidden = false;
     if (marked) mark(marked);
     later();
   }

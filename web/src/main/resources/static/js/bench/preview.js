@@ -20,7 +20,7 @@ export function enhance(root) {
   let waiting = false;
   let changed = false;
 
-  const say = words => { const state = form.querySelector("[data-preview-state]"); if (state) state.textContent = words; };
+  const say = words => { const state = form.querySelector("[data-preview-state]"); if (state && state.textContent !== words) state.textContent = words; };
 
   /** One question at a time: what changes meanwhile is asked when the answer is there. */
   async function typed() {
@@ -46,7 +46,7 @@ export function enhance(root) {
     const question = ++asked;
     try {
       const body = sent(form);
-      body.set("has", [...root.querySelectorAll("#answer [data-key]")].map(e => e.dataset.key).join(" "));
+      body.set("has", [...root.querySelectorAll("#answer [data-says]")].map(e => e.dataset.says).join(" "));
       const [sound, piece] = await post("preview", body);
       if (question !== asked) return;
       sound ? swap(piece) : complain(piece);

@@ -164,6 +164,72 @@ class BenchTest {
                 .containsText("Its top must be above its bottom at 20 cm.");
     }
 
+    /**
+     * Every element of the answer with its attributes and words, but for what the hand did to it.
+     */
+    private static final String READ =
+            """
+            () => {
+              const mine = ["s-chosen", "s-marked", "about"];
+              const read = element => {
+                const attributes = [...element.attributes]
+                  .filter(a => a.name !== "open" && !(a.name === "value" && element.name === "_csrf"))
+                  .map(a => a.name + "=" + (a.name === "class" ? a.value.split(" ").filter(c => c && !mine.includes(c)).join(" ") : a.value));
+                const words = [...element.childNodes].filter(n => n.nodeType === 3).map(n => n.data.trim()).join(" ").trim();
+                return element.tagName + " " + attributes.sort().join(" ") + " " + words + "\\n"
+                  + [...element.children].map(read).join("");
+              };
+              return read(document.getElementById("answer"));
+            }""";
+
+    @Test
+    void after_many_moves_the_page_reads_as_one_that_is_fetched_anew() {
+        Page page = Islet.running().owner();
+        turtleTank(page, "Many moves");
+        add(page, "stone");
+        add(page, "shelf");
+        for (String depth : List.of("12", "44", "18.5", "0", "30", "29.5", "25")) {
+            page.fill("#depth", depth);
+            settled(page);
+        }
+        drag(page, ".plan [data-part=stone-1]", 12, 3);
+        page.fill("#depth", "21");
+        settled(page);
+        String moved = (String) page.evaluate(READ);
+        send(page, "Save the design");
+        page.reload();
+        settled(page);
+        assertThat(moved).contains("stone-1").isEqualTo(page.evaluate(READ));
+    }
+
+    @Test
+    void what_a_move_does_not_change_stays_in_its_place() {
+        Page page = Islet.running().owner();
+        turtleTank(page, "Stays in place");
+        add(page, "stone");
+        Locator weight = page.locator("[data-rule=floor-load]");
+        weight.locator("summary").click();
+        weight.locator("summary").focus();
+        String heavy = weight.locator("summary").innerText();
+        page.evaluate(
+                "() => document.querySelectorAll('.plan [data-part]').forEach(part => part.mark = 1)");
+        page.evaluate(
+                """
+                () => {
+                  const depth = document.querySelector("#depth");
+                  depth.value = "35";
+                  depth.dispatchEvent(new Event("input", { bubbles: true }));
+                }""");
+        assertThat(page.locator(".headline .big")).hasText("137");
+        settled(page);
+        assertThat(weight.locator("summary")).not().hasText(heavy);
+        assertThat(weight).hasAttribute("open", "");
+        assertThat(weight.locator("summary")).isFocused();
+        assertThat(page.evaluate("() => document.querySelector('.plan [data-part]').mark"))
+                .as("the stone was not drawn anew")
+                .isEqualTo(1);
+    }
+
     @Test
     void parts_are_copied_locked_and_taken_away() {
         Page page = Islet.running().owner();

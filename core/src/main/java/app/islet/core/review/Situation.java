@@ -83,6 +83,19 @@ public record Situation(
         return grid.reach(body(r));
     }
 
+    /** From the highest place it gets to up to the wall's edge there, cm; negative over it. */
+    public double rimAboveFootholdCm(Resident r) {
+        return reach(r).map(Reach::leastRimCm).orElse(survey.rimAboveFootholdCm());
+    }
+
+    /** The same for whoever gets nearest to the edge; of a body that gets anywhere without one. */
+    public double rimAboveFootholdCm() {
+        return residents.stream()
+                .mapToDouble(this::rimAboveFootholdCm)
+                .min()
+                .orElse(survey.rimAboveFootholdCm());
+    }
+
     /** Where an animal of these lies dry, in an enclosure that is drawn with its parts. */
     public Optional<Basking> basking(Resident r) {
         return basking(r, List.of());

@@ -4,6 +4,7 @@ package app.islet.core.survey;
 final class Basins {
     private final int[] name;
     private int count;
+    private int cells;
 
     private Basins(int cells) {
         this.name = new int[cells];
@@ -27,6 +28,7 @@ final class Basins {
         int left = 1;
         while (left > 0) {
             int at = waiting[--left];
+            cells++;
             for (int d = 0; d < 4; d++) {
                 int next = grid.beside(at, d);
                 if (next >= 0 && name[next] == 0 && grid.wet(next)) {
@@ -39,6 +41,11 @@ final class Basins {
 
     int count() {
         return count;
+    }
+
+    /** Cells with water over them, of all pieces. */
+    int cells() {
+        return cells;
     }
 
     int at(int cell) {

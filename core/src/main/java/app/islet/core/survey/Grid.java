@@ -15,6 +15,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 
 /**
  * An enclosure laid out in square cells, seen from above: the height of the ground in each, the
@@ -57,6 +58,11 @@ public final class Grid {
     private final double[] rimCm;
     private final boolean partlyDry;
     private final boolean[] wet;
+    private final double[] standCm;
+    private final double[] swimCm;
+    private final boolean[] roofed;
+    private final boolean roofs;
+    private final int[] shore;
     private final int[] beside;
     private final Basins basins;
     private final Map<Reach.Body, Reach> reached = new ConcurrentHashMap<>();
@@ -97,10 +103,20 @@ public final class Grid {
         e.furnishings().parts().forEach(this::lay);
         partlyDry = keepDry();
         wet = new boolean[cells];
+        standCm = new double[cells];
+        swimCm = new double[cells];
+        roofed = new boolean[cells];
+        boolean anyRoof = false;
         for (int at = 0; at < cells; at++) {
             wet[at] = inside(at) && !dry[at] && topCm[at] < lineCm - 1e-9;
+            standCm[at] = wet[at] ? lineCm : topCm[at];
+            swimCm[at] = wet[at] && barCm[at] == 0 ? lineCm - topCm[at] : -1;
+            roofed[at] = inside(at) && undersideCm[at] < lineCm && groundCm[at] < undersideCm[at];
+            anyRoof |= roofed[at];
         }
+        roofs = anyRoof;
         beside = neighbours();
+        shore = IntStream.range(0, cells).filter(at -> wet[at] && meetsDry(at)).toArray();
         basins = Basins.of(this);
     }
 
@@ -122,6 +138,16 @@ public final class Grid {
     /** The cell beside another, in direction 0 to 3: right, left, in front, behind. */
     int beside(int at, int direction) {
         return beside[4 * at + direction];
+    }
+
+    private boolean meetsDry(int at) {
+        for (int d = 0; d < 4; d++) {
+            int next = beside(at, d);
+            if (next >= 0 && inside(next) && !wet[next]) {
+                return true;
+            }
+        }
+        return false;
     }
 
     Basins basins() {
@@ -456,6 +482,33 @@ public final class Grid {
     /** Whether open water stands over whatever is highest there. */
     boolean wet(int at) {
         return wet[at];
+    }
+
+    /**
+     * Height at which a body is there: on the line where there is water, else on what is highest.
+     */
+    double standCm(int at) {
+        return standCm[at];
+    }
+
+    /** Open water over a cell in which nothing stands, cm; negative where there is none. */
+    double swimCm(int at) {
+        return swimCm[at];
+    }
+
+    /** Water with something over it, so that there is no air straight above. */
+    boolean roofed(int at) {
+        return roofed[at];
+    }
+
+    /** Whether any water is roofed. */
+    boolean roofs() {
+        return roofs;
+    }
+
+    /** Wet cells beside one that is not: only from these a way leads out of the water. */
+    int[] shore() {
+        return shore;
     }
 
     /** How high something stands there that a swimmer has to go round; 0 where nothing does. */

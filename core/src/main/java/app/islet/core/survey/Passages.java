@@ -1,15 +1,10 @@
 package app.islet.core.survey;
 
-import java.util.ArrayDeque;
+import org.jspecify.annotations.Nullable;
+
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
-import java.util.Deque;
-import java.util.IdentityHashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 
 /**
  * Gaps that hold a body: its head goes in, its widest part does not.
@@ -24,16 +19,22 @@ final class Passages {
 
     private final Grid grid;
     private final Reach.Body body;
+    private final boolean[] bars;
     private final List<Reach.Passage> found = new ArrayList<>();
 
     Passages(Grid grid, Reach.Body body) {
         this.grid = grid;
         this.body = body;
+        this.bars = new boolean[grid.cells()];
     }
 
     List<Reach.Passage> found() {
         if (body.headCm() <= 0) {
             return List.of();
+        }
+        for (int at = 0; at < bars.length; at++) {
+            // What is lower than half its height it goes over.
+            bars[at] = grid.barCm(at) > body.heightCm() / 2;
         }
         between(grid.columns(), grid.rows(), grid.stepX(), true);
         between(grid.rows(), grid.columns(), grid.stepY(), false);
@@ -42,7 +43,20 @@ final class Passages {
     }
 
     /** Free cells of one line between two things, or a thing and a wall. */
-    private record Run(int from, int to, boolean byThing) {
+    private static final class Run {
+        private final int from;
+        private final int to;
+        private final boolean holds;
+
+        /** Whether a gap in it opens to one side, so that the body gets out there. */
+        private boolean opens;
+
+        Run(int from, int to, boolean holds) {
+            this.from = from;
+            this.to = to;
+            this.holds = holds;
+        }
+
         boolean meets(Run other) {
             return from < other.to && other.from < to;
         }
@@ -54,21 +68,20 @@ final class Passages {
 
     /** A gap is where a run is no longer than those beside it: elsewhere it opens to one side. */
     private void between(int length, int lines, double step, boolean alongX) {
-        List<List<Run>> all = new ArrayList<>();
+        List<List<Run>> all = new ArrayList<>(lines);
         for (int line = 0; line < lines; line++) {
-            all.add(runs(length, line, alongX));
+            all.add(runs(length, line, step, alongX));
         }
-        Set<Run> opening = Collections.newSetFromMap(new IdentityHashMap<>());
         for (int line = 1; line < lines; line++) {
-            widen(all.get(line), all.get(line - 1), opening);
+            widen(all.get(line), all.get(line - 1));
         }
         for (int line = lines - 2; line >= 0; line--) {
-            widen(all.get(line), all.get(line + 1), opening);
+            widen(all.get(line), all.get(line + 1));
         }
         for (int line = 0; line < lines; line++) {
             for (Run run : all.get(line)) {
-                double gap = run.cells() * step;
-                if (run.byThing && holds(gap) && !opening.contains(run)) {
+                if (run.holds && !run.opens) {
+                    double gap = run.cells() * step;
                     double along = (run.from + run.to) / 2.0 * step;
                     found.add(
                             alongX
@@ -80,30 +93,30 @@ final class Passages {
     }
 
     /** Runs longer than one beside them, or as long as one that is, open to one side. */
-    private static void widen(List<Run> runs, List<Run> beside, Set<Run> opening) {
+    private static void widen(List<Run> runs, List<Run> beside) {
         for (Run run : runs) {
-            for (Run other : beside) {
-                boolean opens =
-                        other.cells() < run.cells()
-                                || other.cells() == run.cells() && opening.contains(other);
-                if (opens && other.meets(run)) {
-                    opening.add(run);
-                }
+            for (int n = 0; n < beside.size() && !run.opens; n++) {
+                Run other = beside.get(n);
+                run.opens =
+                        other.meets(run)
+                                && (other.cells() < run.cells()
+                                        || other.cells() == run.cells() && other.opens);
             }
         }
     }
 
-    private List<Run> runs(int length, int line, boolean alongX) {
+    private List<Run> runs(int length, int line, double step, boolean alongX) {
         List<Run> runs = new ArrayList<>();
         int from = 0;
         boolean thingBefore = false;
         for (int along = 0; along <= length; along++) {
             int at = along == length ? -1 : alongX ? grid.at(along, line) : grid.at(line, along);
             boolean wall = at < 0 || !grid.inside(at);
-            boolean thing = !wall && bars(at);
+            boolean thing = !wall && bars[at];
             if (wall || thing) {
                 if (along > from) {
-                    runs.add(new Run(from, along, thingBefore || thing));
+                    boolean holds = (thingBefore || thing) && holds((along - from) * step);
+                    runs.add(new Run(from, along, holds));
                 }
                 from = along + 1;
                 thingBefore = thing;
@@ -113,20 +126,16 @@ final class Passages {
     }
 
     private void under() {
-        for (int at = 0; at < grid.cells(); at++) {
-            if (!grid.inside(at) || bars(at) || grid.isSloped(at)) {
+        for (int at = 0; at < bars.length; at++) {
+            double underside = grid.undersideCm(at);
+            if (Double.isInfinite(underside) || !grid.inside(at) || bars[at] || grid.isSloped(at)) {
                 continue;
             }
-            double gap = grid.undersideCm(at) - grid.groundCm(at);
+            double gap = underside - grid.groundCm(at);
             if (gap > body.headCm() && gap < body.heightCm()) {
                 found.add(new Reach.Passage(x(at), y(at), gap, true));
             }
         }
-    }
-
-    /** What is lower than half its height it goes over. */
-    private boolean bars(int at) {
-        return grid.barCm(at) > body.heightCm() / 2;
     }
 
     private boolean holds(double gap) {
@@ -143,36 +152,57 @@ final class Passages {
 
     /** Of gaps side by side, the narrowest; of several equal ones that in their middle. */
     private List<Reach.Passage> narrowest() {
-        Map<Integer, Reach.Passage> open = new LinkedHashMap<>();
-        found.forEach(p -> open.putIfAbsent(cellOf(p), p));
+        if (found.isEmpty()) {
+            return List.of();
+        }
+        @Nullable Reach.Passage[] open = new Reach.Passage[bars.length];
+        for (Reach.Passage passage : found) {
+            int cell = cellOf(passage);
+            open[cell] = open[cell] == null ? passage : open[cell];
+        }
         List<Reach.Passage> kept = new ArrayList<>();
-        while (!open.isEmpty()) {
-            List<Reach.Passage> together = together(open, open.keySet().iterator().next());
-            double least = together.stream().mapToDouble(Reach.Passage::gapCm).min().orElseThrow();
-            List<Reach.Passage> equal = together.stream().filter(p -> p.gapCm() == least).toList();
-            kept.add(equal.get(equal.size() / 2));
+        for (Reach.Passage passage : found) {
+            List<Reach.Passage> together = together(open, cellOf(passage));
+            if (!together.isEmpty()) {
+                double least =
+                        together.stream().mapToDouble(Reach.Passage::gapCm).min().orElseThrow();
+                List<Reach.Passage> equal =
+                        together.stream().filter(p -> p.gapCm() == least).toList();
+                kept.add(equal.get(equal.size() / 2));
+            }
         }
         kept.sort(Comparator.comparingDouble(Reach.Passage::gapCm));
         return List.copyOf(kept);
     }
 
     /** Takes out what touches the gap in that cell, and what touches that. */
-    private List<Reach.Passage> together(Map<Integer, Reach.Passage> open, int cell) {
+    private List<Reach.Passage> together(@Nullable Reach.Passage[] open, int cell) {
         List<Reach.Passage> together = new ArrayList<>();
-        Deque<Integer> queue = new ArrayDeque<>(List.of(cell));
-        while (!queue.isEmpty()) {
-            int at = queue.poll();
-            Reach.Passage passage = open.remove(at);
-            if (passage != null) {
-                together.add(passage);
-                for (int beside : List.of(-1, 0, 1)) {
-                    queue.add(at - grid.columns() + beside);
-                    queue.add(at + beside);
-                    queue.add(at + grid.columns() + beside);
+        take(open, cell, together);
+        for (int n = 0; n < together.size(); n++) {
+            int at = cellOf(together.get(n));
+            int i = at % grid.columns();
+            int j = at / grid.columns();
+            for (int besideI = Math.max(0, i - 1);
+                    besideI <= Math.min(grid.columns() - 1, i + 1);
+                    besideI++) {
+                for (int besideJ = Math.max(0, j - 1);
+                        besideJ <= Math.min(grid.rows() - 1, j + 1);
+                        besideJ++) {
+                    take(open, grid.at(besideI, besideJ), together);
                 }
             }
         }
         return together;
+    }
+
+    private static void take(
+            @Nullable Reach.Passage[] open, int cell, List<Reach.Passage> together) {
+        Reach.Passage passage = open[cell];
+        if (passage != null) {
+            open[cell] = null;
+            together.add(passage);
+        }
     }
 
     private int cellOf(Reach.Passage p) {

@@ -126,31 +126,31 @@ public record Reach(
             }
             boolean[] open = new boolean[basins.count() + 1];
             climb(open);
-            int wet = 0;
             int trapped = 0;
             for (int at = 0; at < grid.cells(); at++) {
-                if (basins.at(at) > 0) {
-                    wet++;
-                    if (!open[basins.at(at)]) {
-                        trapped++;
-                        if (marks[at] == Mark.WATER) {
-                            marks[at] = Mark.TRAPPED;
-                        }
+                if (basins.at(at) > 0 && !open[basins.at(at)]) {
+                    trapped++;
+                    if (marks[at] == Mark.WATER) {
+                        marks[at] = Mark.TRAPPED;
                     }
                 }
             }
+            int[] counts = new int[Mark.values().length];
+            for (Mark mark : marks) {
+                counts[mark.ordinal()]++;
+            }
+            int wet = basins.cells();
             double cell = grid.stepX() * grid.stepY();
             int ways = stretches();
-            double highest = highest(wet > 0);
             return new Reach(
                     ways,
-                    cell * count(Mark.EXIT, Mark.REACHED),
+                    cell * (counts[Mark.EXIT.ordinal()] + counts[Mark.REACHED.ordinal()]),
                     wet == 0 ? 0 : 100.0 * trapped / wet,
-                    highest,
-                    farthest(wet > 0),
-                    cell * count(Mark.REST, Mark.REST),
+                    highest(wet > 0),
+                    wet == 0 ? 0 : farthest(wet),
+                    cell * counts[Mark.REST.ordinal()],
                     leastRim(wet > 0),
-                    farthestAir(),
+                    grid.roofs() ? farthestAir() : 0,
                     ways == 0 ? 0 : ways > 1 ? Double.POSITIVE_INFINITY : breadth(),
                     new Passages(grid, body).found(),
                     grid.columns(),
@@ -163,14 +163,6 @@ public record Reach(
                             || grid.lineCm() - grid.topCm(at) <= body.restWithinCm + CLOSE);
         }
 
-        private int count(Mark one, Mark other) {
-            return (int) Arrays.stream(marks).filter(m -> m == one || m == other).count();
-        }
-
-        private double heightOf(int at) {
-            return grid.wet(at) ? grid.lineCm() : grid.topCm(at);
-        }
-
         private int neighbour(int at, int direction) {
             return grid.beside(at, direction);
         }
@@ -178,12 +170,14 @@ public record Reach(
         /** Walks out of every piece of water, and from where it gets to, on. */
         private void climb(boolean[] open) {
             Queue queue = new Queue(grid.cells());
-            boolean anyWater = basins.count() > 0;
-            for (int at = 0; at < grid.cells(); at++) {
-                boolean start = anyWater ? grid.wet(at) : grid.inside(at) && isLowest(at);
-                if (start && (!anyWater || isAtShore(at))) {
+            if (basins.count() > 0) {
+                for (int at : grid.shore()) {
                     queue.add(at);
-                    if (!anyWater) {
+                }
+            } else {
+                for (int at = 0; at < grid.cells(); at++) {
+                    if (grid.inside(at) && isLowest(at)) {
+                        queue.add(at);
                         marks[at] = Mark.REACHED;
                     }
                 }
@@ -210,23 +204,12 @@ public record Reach(
             }
         }
 
-        /** Whether water there meets something else: only from such cells a way leads out. */
-        private boolean isAtShore(int at) {
-            for (int d = 0; d < 4; d++) {
-                int next = neighbour(at, d);
-                if (next >= 0 && grid.inside(next) && !grid.wet(next)) {
-                    return true;
-                }
-            }
-            return false;
-        }
-
         private boolean isLowest(int at) {
             return grid.topCm(at) <= grid.groundCm(at) + CLOSE;
         }
 
         private boolean walks(int from, int to, int direction) {
-            double rise = heightOf(to) - heightOf(from);
+            double rise = grid.standCm(to) - grid.standCm(from);
             if (rise <= slopeRise(to, direction) + CLOSE) {
                 return true;
             }
@@ -235,12 +218,15 @@ public record Reach(
         }
 
         private double slopeRise(int at, int direction) {
-            double cell = STEP_I[direction] != 0 ? grid.stepX() : grid.stepY();
-            return cell * steepest[grid.surface(at).ordinal()];
+            return stepOf(direction) * steepest[grid.surface(at).ordinal()];
+        }
+
+        private double stepOf(int direction) {
+            return STEP_I[direction] != 0 ? grid.stepX() : grid.stepY();
         }
 
         private boolean standsBehind(int at, int direction) {
-            double cell = STEP_I[direction] != 0 ? grid.stepX() : grid.stepY();
+            double cell = stepOf(direction);
             int room = (int) Math.ceil(body.lengthCm * STANDING_SHARE / cell);
             int here = at;
             for (int step = 1; step <= room; step++) {
@@ -306,7 +292,7 @@ public record Reach(
             for (int at = 0; at < grid.cells(); at++) {
                 boolean stands = marks[at] == Mark.EXIT || marks[at] == Mark.REACHED;
                 if (stands || water && grid.wet(at)) {
-                    least = Math.min(least, grid.rimCm(at) - heightOf(at));
+                    least = Math.min(least, grid.rimCm(at) - grid.standCm(at));
                 }
             }
             return least;
@@ -335,7 +321,7 @@ public record Reach(
             Arrays.fill(way, Double.POSITIVE_INFINITY);
             Queue queue = new Queue(grid.cells());
             for (int at = 0; at < grid.cells(); at++) {
-                if (grid.wet(at) && !isRoofed(at)) {
+                if (grid.wet(at) && !grid.roofed(at)) {
                     way[at] = 0;
                     if (isBesideRoof(at)) {
                         queue.add(at);
@@ -348,9 +334,9 @@ public record Reach(
                 farthest = Math.max(farthest, way[at]);
                 for (int d = 0; d < 4; d++) {
                     int next = neighbour(at, d);
-                    double cell = STEP_I[d] != 0 ? grid.stepX() : grid.stepY();
+                    double cell = stepOf(d);
                     if (next >= 0
-                            && isRoofed(next)
+                            && grid.roofed(next)
                             && headroom(next) >= body.heightCm - CLOSE
                             && way[next] > way[at] + cell + CLOSE) {
                         way[next] = way[at] + cell;
@@ -364,56 +350,51 @@ public record Reach(
         private boolean isBesideRoof(int at) {
             for (int d = 0; d < 4; d++) {
                 int next = neighbour(at, d);
-                if (next >= 0 && isRoofed(next)) {
+                if (next >= 0 && grid.roofed(next)) {
                     return true;
                 }
             }
             return false;
         }
 
-        /** Water with something over it, so that there is no air straight above. */
-        private boolean isRoofed(int at) {
-            return grid.inside(at)
-                    && grid.undersideCm(at) < grid.lineCm()
-                    && grid.groundCm(at) < grid.undersideCm(at);
-        }
-
         private double headroom(int at) {
             return Math.min(grid.undersideCm(at), grid.lineCm()) - grid.groundCm(at);
         }
 
-        /** Longest of the shortest ways through the water to a rest or a way out. */
-        private double farthest(boolean water) {
-            if (!water) {
-                return 0;
-            }
-            double[] way = new double[grid.cells()];
-            Arrays.fill(way, Double.POSITIVE_INFINITY);
+        /**
+         * Longest of the shortest ways through the water to a rest or a way out. Cells come in the
+         * order of their way, so the last one is the farthest.
+         */
+        private double farthest(int wet) {
+            boolean[] seen = new boolean[grid.cells()];
             Queue queue = new Queue(grid.cells());
+            int found = 0;
             for (int at = 0; at < grid.cells(); at++) {
                 if (marks[at] == Mark.REST || marks[at] == Mark.EXIT) {
-                    way[at] = 0;
+                    seen[at] = true;
                     queue.add(at);
+                    found += marks[at] == Mark.REST ? 1 : 0;
                 }
             }
-            double cell = Math.max(grid.stepX(), grid.stepY());
-            double farthest = 0;
-            while (!queue.isEmpty()) {
-                int at = queue.poll();
-                for (int d = 0; d < 4; d++) {
-                    int next = neighbour(at, d);
-                    if (next >= 0 && grid.wet(next) && way[next] > way[at] + cell + CLOSE) {
-                        way[next] = way[at] + cell;
-                        queue.add(next);
+            int steps = 0;
+            for (int ring = queue.size(); ring > 0; ring = queue.size()) {
+                int before = found;
+                for (int n = 0; n < ring; n++) {
+                    int at = queue.poll();
+                    for (int d = 0; d < 4; d++) {
+                        int next = neighbour(at, d);
+                        if (next >= 0 && !seen[next] && grid.wet(next)) {
+                            seen[next] = true;
+                            found++;
+                            queue.add(next);
+                        }
                     }
                 }
+                steps += found > before ? 1 : 0;
             }
-            for (int at = 0; at < grid.cells(); at++) {
-                if (grid.wet(at)) {
-                    farthest = Math.max(farthest, way[at]);
-                }
-            }
-            return farthest;
+            return found < wet
+                    ? Double.POSITIVE_INFINITY
+                    : steps * Math.max(grid.stepX(), grid.stepY());
         }
     }
 
@@ -445,6 +426,10 @@ public record Reach(
             head = head + 1 == cells.length ? 0 : head + 1;
             size--;
             return cell;
+        }
+
+        int size() {
+            return size;
         }
 
         boolean isEmpty() {

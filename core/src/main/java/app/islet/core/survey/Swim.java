@@ -24,7 +24,7 @@ public record Swim(double areaCm2, double turnCm, double runCm) {
             int along = 0;
             for (int i = 0; i < columns; i++) {
                 int above = square[i + 1];
-                if (swims(grid, grid.at(i, j), bodyHeightCm)) {
+                if (grid.swimCm(grid.at(i, j)) >= bodyHeightCm) {
                     int side = 1 + Math.min(diagonal, Math.min(above, square[i]));
                     square[i + 1] = side;
                     largest = Math.max(largest, side);
@@ -43,9 +43,5 @@ public record Swim(double areaCm2, double turnCm, double runCm) {
                 free * grid.stepX() * grid.stepY(),
                 largest * Math.min(grid.stepX(), grid.stepY()),
                 Math.max(longestAlong * grid.stepX(), longestDown * grid.stepY()));
-    }
-
-    private static boolean swims(Grid grid, int at, double bodyHeightCm) {
-        return grid.wet(at) && grid.barCm(at) == 0 && grid.depthCm(at) >= bodyHeightCm;
     }
 }

@@ -10,13 +10,11 @@ import app.islet.core.survey.Grid;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Survey;
 
-import org.jspecify.annotations.Nullable;
-
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -82,15 +80,17 @@ public final class PlanDrawing {
         svg.element("title", "Plan of %s, seen from above".formatted(enclosure.name()));
         outline(survey.hasWater() ? "s-water" : "s-ground");
         if (survey.hasWater()) {
-            strips(at -> grid.isDryGround(at) ? 0 : -1, "s-ground");
+            regions(at -> grid.isDryGround(at) ? 0 : -1, "s-ground");
         }
         depth();
-        reach.ifPresent(this::overlay);
+        Svg parts = new Svg();
         Stream.concat(
                         Grid.platformParts(enclosure).stream(),
                         enclosure.furnishings().parts().stream())
                 .sorted(Comparator.comparing(Part::topCm))
-                .forEach(part -> Parts.plan(svg, part, this::x, this::y));
+                .forEach(part -> Parts.plan(parts, part, this::x, this::y));
+        svg.raw(Known.group("plan-parts", parts));
+        reach.ifPresent(this::overlay);
         outline("s-outline");
         depthLabels(units);
         reach.ifPresent(r -> passages(r, units));
@@ -204,7 +204,7 @@ public final class PlanDrawing {
     /** What each cell is to the body. */
     private void overlay(Reach reach) {
         svg.open("g", "class", "o-reach");
-        strips(at -> SHOWN.indexOf(reach.marks().get(at)), SHOWN_AS);
+        regions(at -> SHOWN.indexOf(reach.marks().get(at)), SHOWN_AS);
         svg.close("g");
     }
 
@@ -219,7 +219,8 @@ public final class PlanDrawing {
         }
         double band = deepest / DEPTH_BANDS;
         svg.open("g", "class", "o-depth");
-        depthMiddles = strips(at -> bandOf(grid.depthCm(at), band), DEPTHS_AS);
+        Regions bands = regions(at -> bandOf(grid.depthCm(at), band), DEPTHS_AS);
+        depthMiddles = IntStream.range(0, DEPTH_BANDS).map(bands::middle).toArray();
         depthBand = band;
         svg.close("g");
     }
@@ -253,76 +254,36 @@ public final class PlanDrawing {
     }
 
     /**
-     * All cells of one kind are one path of blocks, rows alike drawn as one, so that the drawing
-     * stays small.
+     * Draws cells by their kind, each kind as one path of outlines.
      *
      * @param kindOf kind of a cell, from 0, or -1 for one that is not drawn
      * @param names classes of the kinds
-     * @return the middle cell of the longest strip of each kind, -1 where it has none
      */
-    private int[] strips(IntUnaryOperator kindOf, String... names) {
-        StringBuilder[] paths = new StringBuilder[names.length];
-        int[] longest = new int[names.length];
-        int[] middle = new int[names.length];
-        Arrays.fill(middle, -1);
-        int columns = grid.columns();
-        int rows = grid.cells() / columns;
-        int[] row;
-        int @Nullable [] next = kinds(kindOf, 0, columns);
-        int top = 0;
-        for (int j = 0; j < rows; j++) {
-            row = next;
-            next = j + 1 < rows ? kinds(kindOf, j + 1, columns) : null;
-            if (next != null && Arrays.equals(row, next)) {
-                continue;
-            }
-            int from = 0;
-            for (int i = 1; i <= columns; i++) {
-                int kind = row[from];
-                if (i < columns && row[i] == kind) {
-                    continue;
-                }
-                if (kind >= 0) {
-                    paths[kind] = paths[kind] == null ? new StringBuilder() : paths[kind];
-                    block(paths[kind], from, i, top, j + 1);
-                    if (i - from >= longest[kind]) {
-                        longest[kind] = i - from;
-                        middle[kind] = j * columns + (from + i) / 2;
-                    }
-                }
-                from = i;
-            }
-            top = j + 1;
-        }
+    private Regions regions(IntUnaryOperator kindOf, String... names) {
+        Regions regions = new Regions(grid.columns(), grid.cells() / grid.columns(), kindOf);
+        String placed =
+                "translate(%s %s) scale(%s %s)"
+                        .formatted(
+                                Svg.number(left),
+                                Svg.number(TOP),
+                                grid.stepX() * scale,
+                                grid.stepY() * scale);
         for (int kind = 0; kind < names.length; kind++) {
-            if (paths[kind] != null) {
-                svg.empty("path", "class", names[kind], "d", paths[kind].toString());
+            String outline = regions.outline(kind);
+            if (!outline.isEmpty()) {
+                svg.empty(
+                        "path",
+                        "class",
+                        names[kind],
+                        "transform",
+                        placed,
+                        "vector-effect",
+                        "non-scaling-stroke",
+                        "d",
+                        outline);
             }
         }
-        return middle;
-    }
-
-    private static int[] kinds(IntUnaryOperator kindOf, int row, int columns) {
-        int[] kinds = new int[columns];
-        for (int i = 0; i < columns; i++) {
-            kinds[i] = kindOf.applyAsInt(row * columns + i);
-        }
-        return kinds;
-    }
-
-    private void block(StringBuilder path, int from, int to, int top, int bottom) {
-        String run = Svg.number((to - from) * grid.stepX() * scale);
-        path.append('M')
-                .append(Svg.number(x(from * grid.stepX())))
-                .append(' ')
-                .append(Svg.number(y(top * grid.stepY())))
-                .append('h')
-                .append(run)
-                .append('v')
-                .append(Svg.number((bottom - top) * grid.stepY() * scale))
-                .append("h-")
-                .append(run)
-                .append('z');
+        return regions;
     }
 
     /** Gaps that hold it, ringed, with their width. */

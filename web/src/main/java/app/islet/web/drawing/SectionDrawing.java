@@ -11,6 +11,7 @@ import app.islet.core.enclosure.PartKind;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.resident.Resident;
+import app.islet.core.survey.BaskingPlace;
 import app.islet.core.survey.Grid;
 import app.islet.core.survey.Grid.Stretch;
 import app.islet.core.survey.Survey;
@@ -18,6 +19,7 @@ import app.islet.core.survey.Survey.Corner;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -355,14 +357,16 @@ public final class SectionDrawing {
     /** Behind the cut first, then what it goes through, then what stands before it. */
     private void parts() {
         List<Part> all = enclosure.furnishings().parts();
+        Svg parts = new Svg();
         for (String css : List.of("s-behind", "", "s-before")) {
             all.stream()
                     .filter(part -> depthOf(part).equals(css))
                     .forEach(
                             part ->
                                     Parts.section(
-                                            svg, part, css, survey.lineCm(), this::x, this::y));
+                                            parts, part, css, survey.lineCm(), this::x, this::y));
         }
+        svg.raw(Known.group("section-parts", parts));
     }
 
     private String depthOf(Part part) {
@@ -526,22 +530,17 @@ public final class SectionDrawing {
         return profile.get(profile.size() - 1).yCm();
     }
 
-    private double baskingX() {
-        double length = enclosure.vessel().lengthCm();
-        return enclosure
-                .platform()
-                .map(p -> platformX(p.lengthCm()) + p.lengthCm() / 2)
-                .orElse(hasLand() ? (survey.shoreX() + length) / 2 : length * 0.8);
-    }
-
+    /** Lamps that nobody drew hang over the place they are reckoned to shine on. */
     private void lamps() {
-        double at = x(baskingX());
-        double rim = y(enclosure.vessel().heightCm());
-        double spot =
+        Optional<BaskingPlace> place = BaskingPlace.of(enclosure, survey);
+        double at = x(place.map(BaskingPlace::xCm).orElse(enclosure.vessel().lengthCm() * 0.8));
+        double spot = y(place.map(BaskingPlace::heightCm).orElse(survey.lineCm()));
+        double rim =
                 y(
-                        enclosure.platform().isPresent()
-                                ? survey.lineCm() + 2
-                                : Math.max(survey.lineCm(), groundAt(baskingX())));
+                        enclosure.furnishings().parts().stream()
+                                .filter(part -> part.kind().form() == PartKind.Form.TRAY)
+                                .mapToDouble(Part::topCm)
+                                .reduce(enclosure.vessel().heightCm(), Math::max));
         if (isPlaceless(Equipment.BaskingLamp.class, PartKind.BASKING_LAMP)) {
             svg.empty(
                     "path",

@@ -11,6 +11,7 @@ import app.islet.core.survey.Grid;
 import app.islet.core.survey.Loads;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Swim;
+import app.islet.web.drawing.Known;
 import app.islet.web.drawing.LampOverlay;
 import app.islet.web.drawing.PlanDrawing;
 import app.islet.web.drawing.SectionDrawing;
@@ -19,9 +20,12 @@ import app.islet.web.support.Units;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -53,13 +57,14 @@ public record Answer(
      * @param note what the figure rests on, or empty
      */
     public record Figure(String label, String number, String unit, String note) {
-        /** Names it as it reads: a page that has it need not be sent it again. */
-        public String key() {
+        /** Tells how it reads: a page on which it reads so need not be sent it again. */
+        public String says() {
             return Integer.toHexString(hashCode());
         }
     }
 
     /**
+     * @param key names it among the findings, however it reads
      * @param css class that goes with the severity's word
      * @param things what in the drawing it is about, apart by blanks
      * @param link words and page of the enclosure where what it concerns can be changed; empty for
@@ -67,6 +72,7 @@ public record Answer(
      * @param accepted until when and why the keeper lives with it; empty while nobody said so
      */
     public record FindingView(
+            String key,
             String rule,
             String severity,
             String css,
@@ -81,8 +87,8 @@ public record Answer(
             String otherwise,
             String source,
             String accepted) {
-        /** Names it as it reads: a page that has it need not be sent it again. */
-        public String key() {
+        /** Tells how it reads: a page on which it reads so need not be sent it again. */
+        public String says() {
             return Integer.toHexString(hashCode());
         }
 
@@ -143,8 +149,8 @@ public record Answer(
                 figure(
                         u,
                         "Rim over the highest foothold",
-                        Quantity.cm(a.survey().rimAboveFootholdCm()),
-                        ""));
+                        Quantity.cm(a.situation().rimAboveFootholdCm()),
+                        a.heads() == 0 ? "" : "of whoever gets nearest to it"));
         figures.add(
                 figure(
                         u,
@@ -265,7 +271,7 @@ public record Answer(
                 view.aheadMonths() == 0 ? "" : ahead(a, view, u),
                 headline,
                 figures,
-                a.review().findings().stream().map(f -> view(u, f)).toList(),
+                findings(u, a),
                 a.shopping().stream()
                         .map(
                                 p ->
@@ -396,8 +402,20 @@ public record Answer(
         return new Figure(label, u.number(quantity), u.unit(quantity), note);
     }
 
-    private static FindingView view(Units u, Finding f) {
+    /** A rule may find the same twice of one animal: then they are counted. */
+    private static List<FindingView> findings(Units u, Assessment a) {
+        Map<String, Integer> met = new HashMap<>();
+        List<FindingView> views = new ArrayList<>();
+        for (Finding f : a.review().findings()) {
+            String of = f.rule() + " " + f.who();
+            views.add(view(u, f, of + " " + met.merge(of, 1, Integer::sum)));
+        }
+        return views;
+    }
+
+    private static FindingView view(Units u, Finding f, String key) {
         return new FindingView(
+                key,
                 f.rule(),
                 f.severity().word(),
                 f.severity().word().toLowerCase(Locale.ROOT),
@@ -433,6 +451,19 @@ public record Answer(
                                     case PEOPLE -> new Link("", "");
                                     default -> new Link("Go to the design", "build");
                                 });
+    }
+
+    /** Without those pieces of the drawings that the page shows already. */
+    Answer leftOut(Set<String> says) {
+        return new Answer(
+                Known.leftOut(svg, says),
+                Known.leftOut(plan, says),
+                reach,
+                ahead,
+                headline,
+                figures,
+                findings,
+                shopping);
     }
 
     /** Findings that ask for an act: no notes, and none the keeper lives with for now. */

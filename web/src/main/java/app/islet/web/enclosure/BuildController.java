@@ -30,6 +30,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** The Build step: the design as a form beside a drawing that follows it. */
 @Controller
@@ -69,13 +70,14 @@ class BuildController {
         }
         BoardView view = BoardView.read(form);
         model.addAttribute("state", state);
-        model.addAttribute("has", new HashSet<>(List.of(form.typed("has").split(" "))));
-        model.addAttribute(
-                "answer",
+        Set<String> has = new HashSet<>(List.of(form.typed("has").split(" ")));
+        Answer answer =
                 Answer.of(
                         state.with(design.get(), view.aheadMonths()).assessment(),
                         place.system(),
-                        view));
+                        view);
+        model.addAttribute("has", has);
+        model.addAttribute("answer", answer.leftOut(has));
         return "enclosure/answer :: answer";
     }
 

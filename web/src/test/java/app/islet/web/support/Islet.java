@@ -25,7 +25,7 @@ import java.util.Map;
  * whole run, on a database made for the run.
  */
 public final class Islet {
-    private static final List<String> CHROMIUM_FLAGS =
+    static final List<String> CHROMIUM_FLAGS =
             List.of(
                     "--no-sandbox",
                     "--disable-gpu",

@@ -11,7 +11,6 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-import app.islet.core.survey.Reach;
 
 import com.google.auto.service.AutoService;
 
@@ -38,7 +37,7 @@ public final class CanClimbOut implements ResidentRule {
                             .remedy("Fit a lid without gaps.")
                             .build());
         }
-        double rim = s.reach(r).map(Reach::leastRimCm).orElse(s.survey().rimAboveFootholdCm());
+        double rim = s.rimAboveFootholdCm(r);
         if (rim >= escape.freeboardCm()) {
             return Optional.empty();
         }
