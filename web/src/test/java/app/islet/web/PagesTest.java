@@ -37,6 +37,7 @@ class PagesTest {
                     "/calculators",
                     "/calculators/moon?date=2027-03-21",
                     "/calculators/heater",
+                    "/calculators/growth-fit?points=0:3.1,12:6.2,24:7.9,36:8.6",
                     "/calculators/tank-volume?lengthCm=60&widthCm=30&heightCm=30",
                     "/care",
                     "/care/slider",

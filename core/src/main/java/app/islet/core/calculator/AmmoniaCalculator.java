@@ -33,7 +33,7 @@ public final class AmmoniaCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         double share = Ammonia.freeShare(in.get("tempC"), in.get("pH"));
         return answer(share, share * in.get("totalMgPerL"));
     }

@@ -39,7 +39,7 @@ abstract class ApproachCalculator extends Defined {
     }
 
     @Override
-    public final Map<String, Double> compute(Map<String, Double> in) {
+    public final Map<String, Double> compute(Values in) {
         double from = in.get("fromC");
         double to = in.get("toC");
         double power = in.get(powerKey);

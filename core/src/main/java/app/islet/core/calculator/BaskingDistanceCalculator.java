@@ -50,7 +50,7 @@ public final class BaskingDistanceCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         double air = in.get("airC");
         if (!(in.get("targetC") > air)) {
             throw new RefusedException(

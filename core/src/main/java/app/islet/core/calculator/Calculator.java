@@ -22,11 +22,10 @@ public interface Calculator {
     List<Output> outputs();
 
     /**
-     * @param in a value for every input, each within its range
      * @return a value for every output, in order
      * @throws RefusedException if the question has no answer
      */
-    Map<String, Double> compute(Map<String, Double> in);
+    Map<String, Double> compute(Values in);
 
     /** The outputs with their values, in the order they are defined. */
     default Map<String, Double> answer(double... values) {

@@ -1,9 +1,12 @@
 package app.islet.core.calculator;
 
+import app.islet.core.care.GrowthFit;
+
 import org.jspecify.annotations.Nullable;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,6 +26,8 @@ public final class Calculators {
                     .map(ServiceLoader.Provider::get)
                     .sorted(Comparator.comparing(Calculator::id))
                     .toList();
+    private static final int MOST_POINTS = 10_000;
+    private static final int LONGEST_QUOTED = 60;
     private static final Pattern NUMBER =
             Pattern.compile("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)([eE][+-]?\\d{1,3})?");
 
@@ -56,7 +61,7 @@ public final class Calculators {
         return calculator.compute(values(calculator, given));
     }
 
-    private static Map<String, Double> values(Calculator calculator, Map<String, String> given) {
+    private static Values values(Calculator calculator, Map<String, String> given) {
         for (String key : given.keySet()) {
             if (calculator.inputs().stream().noneMatch(i -> i.key().equals(key))) {
                 throw new RefusedException(
@@ -70,12 +75,18 @@ public final class Calculators {
                                                 .collect(Collectors.joining(", "))));
             }
         }
-        Map<String, Double> values = new LinkedHashMap<>();
+        Map<String, Double> numbers = new LinkedHashMap<>();
+        Map<String, List<GrowthFit.Point>> points = new LinkedHashMap<>();
         for (Input input : calculator.inputs()) {
             String text = given.get(input.key());
-            values.put(input.key(), text == null ? fallback(input, values) : read(input, text));
+            if (text != null && input.kind() == Input.Kind.POINTS) {
+                points.put(input.key(), points(input, text));
+            } else {
+                numbers.put(
+                        input.key(), text == null ? fallback(input, numbers) : read(input, text));
+            }
         }
-        return values;
+        return new Values(numbers, points);
     }
 
     private static double fallback(Input input, Map<String, Double> values) {
@@ -93,6 +104,7 @@ public final class Calculators {
             case NUMBER -> number(input, text);
             case DATE -> date(input, text);
             case FLAG -> flag(input, text);
+            case POINTS -> throw new IllegalArgumentException(input.key() + " is no number");
         };
     }
 
@@ -114,6 +126,24 @@ public final class Calculators {
             case "false" -> 0;
             default -> throw refused(input, text, null);
         };
+    }
+
+    private static List<GrowthFit.Point> points(Input input, String text) {
+        List<GrowthFit.Point> points = new ArrayList<>();
+        for (String pair : text.split(",", -1)) {
+            String[] parts = pair.strip().split(":", -1);
+            if (parts.length != 2 || points.size() == MOST_POINTS) {
+                throw refused(input, shortened(text), null);
+            }
+            points.add(
+                    new GrowthFit.Point(
+                            number(input, parts[0].strip()), number(input, parts[1].strip())));
+        }
+        return points;
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= LONGEST_QUOTED ? text : text.substring(0, LONGEST_QUOTED) + "...";
     }
 
     private static RefusedException refused(Input input, String text, @Nullable Exception cause) {

@@ -24,7 +24,7 @@ public final class ChillerCalculator extends OpenTankCalculator {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         double need = Math.max(0, in.get("gainW") - tank(in, false).holdsW(in.get("targetC")));
         return answer(need, need * RESERVE);
     }

@@ -33,10 +33,10 @@ public final class DaylightCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         return answer(
                 DayLength.on(
-                                LocalDate.ofEpochDay(in.get("date").longValue()),
+                                LocalDate.ofEpochDay((long) in.get("date")),
                                 in.get("latitude"),
                                 in.get("longitude"))
                         .hours());

@@ -42,7 +42,7 @@ public final class DoseCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         Dose dose =
                 Dose.of(
                         in.get("volumeL"),

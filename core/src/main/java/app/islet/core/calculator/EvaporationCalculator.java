@@ -40,7 +40,7 @@ public final class EvaporationCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         double kgPerS =
                 Evaporation.kgPerS(
                         in.get("waterC"),

@@ -29,7 +29,7 @@ public final class FanCalculator extends OpenTankCalculator {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         OpenTank tank = tank(in, false);
         double reaches = tank.settlesC(in.get("airSpeedMs"), in.get("gainW"));
         return answer(

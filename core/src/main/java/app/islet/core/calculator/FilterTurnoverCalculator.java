@@ -29,7 +29,7 @@ public final class FilterTurnoverCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         double flow = in.get("caughtL") / in.get("seconds") * SECONDS_PER_HOUR;
         return answer(flow, flow / in.get("volumeL"));
     }

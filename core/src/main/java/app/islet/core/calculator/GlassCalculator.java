@@ -40,7 +40,7 @@ public final class GlassCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         double edges = in.get("edges");
         if (edges != 3 && edges != 4) {
             throw new RefusedException("edges", "edges must be 3 or 4 but was %s".formatted(edges));

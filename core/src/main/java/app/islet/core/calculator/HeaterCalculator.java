@@ -26,7 +26,7 @@ public final class HeaterCalculator extends OpenTankCalculator {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         double need = Math.max(0, tank(in, in.get("covered") != 0).holdsW(in.get("targetC")));
         return answer(need, need * RESERVE);
     }

@@ -40,7 +40,7 @@ public final class HydrometerCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         double reading = in.get("reading");
         double tempC = in.get("tempC");
         double calibrationC = in.get("calibrationC");

@@ -33,7 +33,7 @@ public final class IceCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         return answer(
                 IceBath.finalC(
                         in.get("volumeL"),

@@ -30,9 +30,12 @@ public record Input(
     public enum Kind {
         NUMBER,
         DATE,
-        FLAG
+        FLAG,
+        /** Pairs of numbers, a colon in each and a comma between them. */
+        POINTS
     }
 
+    private static final double MOST_OF_A_POINT = 1e6;
     private static final LocalDate FIRST_DAY = LocalDate.of(1600, 1, 1);
     private static final LocalDate LAST_DAY = LocalDate.of(2400, 12, 31);
 
@@ -57,6 +60,20 @@ public record Input(
                 Dimension.DAYS,
                 FIRST_DAY.toEpochDay(),
                 LAST_DAY.toEpochDay(),
+                false,
+                OptionalDouble.empty(),
+                "");
+    }
+
+    /** Points of a time and a size, as 0:2.1,1:3.4; the range is that of each number in them. */
+    public static Input points(String key, String label) {
+        return new Input(
+                key,
+                label,
+                Kind.POINTS,
+                Dimension.FIGURE,
+                -MOST_OF_A_POINT,
+                MOST_OF_A_POINT,
                 false,
                 OptionalDouble.empty(),
                 "");
@@ -152,6 +169,10 @@ public record Input(
         }
         if (kind == Kind.FLAG) {
             return "true or false";
+        }
+        if (kind == Kind.POINTS) {
+            return "points as 0:2.1,1:3.4,2:4.0, each number from %s to %s"
+                    .formatted(plain(min), plain(max));
         }
         String unit = dimension.unit(UnitSystem.METRIC);
         return (aboveMin ? "above " : "")

@@ -27,10 +27,10 @@ public final class MoonCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         Moon moon =
                 Moon.at(
-                        LocalDate.ofEpochDay(in.get("date").longValue())
+                        LocalDate.ofEpochDay((long) in.get("date"))
                                 .atStartOfDay(ZoneOffset.UTC)
                                 .toInstant());
         return answer(moon.illuminated(), moon.waxing() ? 1 : 0);

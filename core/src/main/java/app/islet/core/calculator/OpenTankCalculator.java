@@ -6,7 +6,6 @@ import app.islet.core.quantity.Dimension;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /** A question about a plain box of water in its room. */
 abstract class OpenTankCalculator extends Defined {
@@ -45,7 +44,7 @@ abstract class OpenTankCalculator extends Defined {
         return Input.optional("gainW", "Pumps and lamps", Dimension.POWER, 0, 10_000, 0);
     }
 
-    static OpenTank tank(Map<String, Double> in, boolean covered) {
+    static OpenTank tank(Values in, boolean covered) {
         return new OpenTank(
                 in.get("lengthCm"),
                 in.get("widthCm"),

@@ -32,7 +32,7 @@ public final class OxygenSaturationCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         return answer(
                 OxygenSaturation.mgPerL(
                         in.get("tempC"), in.get("salinityPpt"), in.get("pressureHpa")));

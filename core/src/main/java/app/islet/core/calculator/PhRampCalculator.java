@@ -37,7 +37,7 @@ public final class PhRampCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         Steps steps = Steps.between(in.get("fromPh"), in.get("toPh"), in.get("mostPerDay"));
         return answer(steps.days(), steps.perDay());
     }

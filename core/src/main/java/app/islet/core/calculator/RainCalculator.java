@@ -35,7 +35,7 @@ public final class RainCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         Rain after =
                 Rain.on(
                         in.get("volumeL"),

@@ -27,7 +27,7 @@ public final class SaltMixCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         double from = in.get("fromPpt");
         double to = in.get("toPpt");
         if (to < from) {

@@ -23,7 +23,7 @@ public final class SeawaterDensityCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         return answer(SeaWater.densityKgPerM3(in.get("tempC"), in.get("salinityPpt")));
     }
 }

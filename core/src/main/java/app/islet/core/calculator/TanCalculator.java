@@ -26,7 +26,7 @@ public final class TanCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         return answer(Ammonia.tanG(in.get("feedG"), in.get("proteinPercent")));
     }
 }

@@ -31,7 +31,7 @@ public final class TankVolume extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         double depth = in.get("waterDepthCm");
         if (depth > in.get("heightCm")) {
             throw new RefusedException(

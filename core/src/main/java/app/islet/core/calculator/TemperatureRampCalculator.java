@@ -37,7 +37,7 @@ public final class TemperatureRampCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         Steps steps = Steps.between(in.get("fromC"), in.get("toC"), in.get("mostKPerDay"));
         return answer(steps.days(), steps.perDay());
     }

@@ -48,7 +48,7 @@ public final class UviCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         UvSource lamp = new UvSource(in.get("lampCm"));
         UvSource.Reading read = new UvSource.Reading(in.get("referenceUvi"), in.get("referenceCm"));
         return answer(

@@ -32,7 +32,7 @@ public final class WaterChangeCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         return answer(
                 WaterChange.afterMgPerL(
                         in.get("nowMgPerL"), in.get("tapMgPerL"), in.get("percent")));

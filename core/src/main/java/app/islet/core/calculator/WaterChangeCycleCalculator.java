@@ -40,7 +40,7 @@ public final class WaterChangeCycleCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         WaterChange.Rhythm rhythm =
                 WaterChange.settles(
                         in.get("risePerDay"),

@@ -45,7 +45,7 @@ public final class WaterChangeToCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         if (in.get("nowMgPerL") > in.get("targetMgPerL")
                 && in.get("targetMgPerL") <= in.get("tapMgPerL")) {
             throw new RefusedException(

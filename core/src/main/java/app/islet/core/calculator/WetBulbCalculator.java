@@ -24,7 +24,7 @@ public final class WetBulbCalculator extends Defined {
     }
 
     @Override
-    public Map<String, Double> compute(Map<String, Double> in) {
+    public Map<String, Double> compute(Values in) {
         return answer(WetBulb.celsius(in.get("airC"), in.get("rhPercent")));
     }
 }

@@ -53,6 +53,8 @@ public enum Dimension {
     COUNT("", "", 1, 0),
     /** A bare number such as the UV index or a turnover. */
     RATIO("", "", 1, 1),
+    /** A bare number of any size, of which four figures are worth reading. */
+    FIGURE("", "", 1, 4),
     HOURS("h", "h", 1, 1),
     SPEED("cm/s", "in/s", 1 / 2.54, 1),
     MONTHS("months", "months", 1, 0),
@@ -97,17 +99,24 @@ public enum Dimension {
     public String number(double si, UnitSystem units) {
         double value = toUnit(si, units);
         double size = Math.abs(value);
+        if (this == FIGURE) {
+            return significant(value, 4);
+        }
         if ((this == MASS || this == VOLUME) && size < 1 && size >= SMALLEST_SHOWN) {
-            return new BigDecimal(value)
-                    .round(new MathContext(2))
-                    .stripTrailingZeros()
-                    .toPlainString();
+            return significant(value, 2);
         }
         int shown =
                 (size >= 100 && this != DENSITY) || this == COUNT
                         ? 0
                         : size < 1 && places > 0 ? Math.max(places, 2) : places;
         return rounded(value, shown);
+    }
+
+    private static String significant(double value, int figures) {
+        return new BigDecimal(value)
+                .round(new MathContext(figures))
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     /**

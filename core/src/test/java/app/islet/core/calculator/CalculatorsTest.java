@@ -9,6 +9,7 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -177,6 +178,43 @@ class CalculatorsTest {
     void a_yes_or_no_is_written_as_one() {
         assertThat(Batch.answer("{\"id\": \"moon\", \"in\": {\"date\": \"1992-04-12\"}}"))
                 .matches("\\{\"illuminated\":0\\.678\\d+,\"waxing\":true\\}");
+    }
+
+    @Test
+    void points_are_read_as_times_and_sizes() {
+        String points = "1:109, 2:149,3:149,5:191,7:213,+1e1:224.";
+        Map<String, Double> out = Calculators.run("growth-fit", Map.of("points", points));
+        assertThat(out).containsOnlyKeys("asymptote", "k", "t0", "residualSs");
+        assertThat(out.get("residualSs"))
+                .as("no more than with t0 = 0: BoxBOD of NIST, from memory")
+                .isLessThanOrEqualTo(1168.0088766);
+        assertThat(
+                        Batch.answer(
+                                "{\"id\": \"growth-fit\", \"in\": {\"points\": \"0:1,1:2,2:2.5\"}}"))
+                .matches("\\{\"asymptote\":(3\\.0|2\\.9999)\\d*,\"k\":0\\.6931.*");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "0:1",
+                "0:1,1:2,2",
+                "0:1,1:2,2:",
+                "0:1,1:2,2:NaN",
+                "0:1,1:2,2:3cm",
+                "0:1,1:2,2:1e9",
+                "0:1,1:2,2:3:4",
+                "0:1;1:2;2:3",
+                "0:1,1:2,2:3",
+                "0:1,0:2,0:3"
+            })
+    void points_that_are_none_or_carry_no_curve_are_refused_by_their_key(String points) {
+        assertThatThrownBy(() -> Calculators.run("growth-fit", Map.of("points", points)))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageStartingWith("points")
+                .satisfies(e -> assertThat(((RefusedException) e).key()).isEqualTo("points"))
+                .satisfies(e -> assertThat(e.getMessage()).hasSizeLessThan(200));
     }
 
     @Test

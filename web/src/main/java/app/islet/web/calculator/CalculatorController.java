@@ -111,6 +111,14 @@ class CalculatorController {
                             i.dimension().unit(units),
                             hint(i, units));
             case DATE -> FieldView.of(form, i.key(), i.label(), "date", "", "");
+            case POINTS ->
+                    FieldView.of(
+                            form,
+                            i.key(),
+                            i.label(),
+                            "text",
+                            "",
+                            "as 0:2.1,1:3.4,2:4.0, from three different times on");
             case FLAG ->
                     FieldView.select(
                             form,
