@@ -208,8 +208,8 @@ class BenchTest {
         turtleTank(page, "Stays in place");
         add(page, "stone");
         Locator weight = page.locator("[data-rule=floor-load]");
-        weight.locator("summary").click();
         weight.locator("summary").focus();
+        page.keyboard().press("Enter");
         String heavy = weight.locator("summary").innerText();
         page.evaluate(
                 "() => document.querySelectorAll('.plan [data-part]').forEach(part => part.mark = 1)");

@@ -60,10 +60,12 @@ public record CareSheet(
      * name.
      */
     public CareSheet as(String schoolName) {
-        return otherSchools.stream()
-                .filter(other -> other.school().name().equals(schoolName))
-                .findFirst()
-                .orElse(this);
+        for (CareSheet other : otherSchools) {
+            if (other.school().name().equals(schoolName)) {
+                return other;
+            }
+        }
+        return this;
     }
 
     /** Names of all schools, the default first. */

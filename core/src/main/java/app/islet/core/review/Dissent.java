@@ -16,11 +16,12 @@ import java.util.stream.Stream;
  * Which schools would not make a finding.
  *
  * <p>Only schools that say something else of the resident's stage are asked, and each situation is
- * laid out once, however many findings there are.
+ * laid out once and each rule asked of it once, however many findings there are.
  */
 final class Dissent {
     private final Situation situation;
     private final Map<String, Situation> asked = new HashMap<>();
+    private final Map<String, List<Finding>> heard = new HashMap<>();
 
     /** By identity: a resident brings its whole care sheet, too much to hash for each finding. */
     private final Map<Resident, List<String>> differing = new IdentityHashMap<>();
@@ -64,10 +65,14 @@ final class Dissent {
     }
 
     private boolean says(Resident resident, String school, Finding finding) {
-        Situation then =
-                asked.computeIfAbsent(
-                        resident.name() + "/" + school, key -> with(resident, school));
-        return judged(Review.rule(finding.rule()), then, indexOf(resident))
+        String way = indexOf(resident) + "/" + school;
+        List<Finding> findings = heard.get(way + "/" + finding.rule());
+        if (findings == null) {
+            Situation then = asked.computeIfAbsent(way, key -> with(resident, school));
+            findings = judged(Review.rule(finding.rule()), then, indexOf(resident)).toList();
+            heard.put(way + "/" + finding.rule(), findings);
+        }
+        return findings.stream()
                 .anyMatch(f -> f.who().equals(finding.who()) && f.severity() == finding.severity());
     }
 

@@ -15,7 +15,6 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.IntStream;
 
 /**
  * An enclosure laid out in square cells, seen from above: the height of the ground in each, the
@@ -116,7 +115,7 @@ public final class Grid {
         }
         roofs = anyRoof;
         beside = neighbours();
-        shore = IntStream.range(0, cells).filter(at -> wet[at] && meetsDry(at)).toArray();
+        shore = shoreCells();
         basins = Basins.of(this);
     }
 
@@ -138,6 +137,17 @@ public final class Grid {
     /** The cell beside another, in direction 0 to 3: right, left, in front, behind. */
     int beside(int at, int direction) {
         return beside[4 * at + direction];
+    }
+
+    private int[] shoreCells() {
+        int[] found = new int[cells()];
+        int count = 0;
+        for (int at = 0; at < found.length; at++) {
+            if (wet[at] && meetsDry(at)) {
+                found[count++] = at;
+            }
+        }
+        return Arrays.copyOf(found, count);
     }
 
     private boolean meetsDry(int at) {

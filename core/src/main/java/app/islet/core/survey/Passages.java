@@ -68,18 +68,21 @@ final class Passages {
 
     /** A gap is where a run is no longer than those beside it: elsewhere it opens to one side. */
     private void between(int length, int lines, double step, boolean alongX) {
-        List<List<Run>> all = new ArrayList<>(lines);
+        List<Run> runs = new ArrayList<>(8 * lines);
+        int[] first = new int[lines + 1];
         for (int line = 0; line < lines; line++) {
-            all.add(runs(length, line, step, alongX));
+            addRuns(runs, length, line, step, alongX);
+            first[line + 1] = runs.size();
         }
         for (int line = 1; line < lines; line++) {
-            widen(all.get(line), all.get(line - 1));
+            widen(runs, first, line, line - 1);
         }
         for (int line = lines - 2; line >= 0; line--) {
-            widen(all.get(line), all.get(line + 1));
+            widen(runs, first, line, line + 1);
         }
         for (int line = 0; line < lines; line++) {
-            for (Run run : all.get(line)) {
+            for (int n = first[line]; n < first[line + 1]; n++) {
+                Run run = runs.get(n);
                 if (run.holds && !run.opens) {
                     double gap = run.cells() * step;
                     double along = (run.from + run.to) / 2.0 * step;
@@ -93,10 +96,11 @@ final class Passages {
     }
 
     /** Runs longer than one beside them, or as long as one that is, open to one side. */
-    private static void widen(List<Run> runs, List<Run> beside) {
-        for (Run run : runs) {
-            for (int n = 0; n < beside.size() && !run.opens; n++) {
-                Run other = beside.get(n);
+    private static void widen(List<Run> runs, int[] first, int line, int beside) {
+        for (int n = first[line]; n < first[line + 1]; n++) {
+            Run run = runs.get(n);
+            for (int m = first[beside]; m < first[beside + 1] && !run.opens; m++) {
+                Run other = runs.get(m);
                 run.opens =
                         other.meets(run)
                                 && (other.cells() < run.cells()
@@ -105,8 +109,7 @@ final class Passages {
         }
     }
 
-    private List<Run> runs(int length, int line, double step, boolean alongX) {
-        List<Run> runs = new ArrayList<>();
+    private void addRuns(List<Run> runs, int length, int line, double step, boolean alongX) {
         int from = 0;
         boolean thingBefore = false;
         for (int along = 0; along <= length; along++) {
@@ -122,7 +125,6 @@ final class Passages {
                 thingBefore = thing;
             }
         }
-        return runs;
     }
 
     private void under() {

@@ -16,8 +16,6 @@ import java.util.List;
  * @param reachedCm2 dry ground it gets to
  * @param trappedPercent share of the water surface from which it cannot get out
  * @param highestCm highest place it can stand on or swim at, over the vessel's floor
- * @param farthestCm way from the worst place in the water to the nearest way out or rest; infinite
- *     where there is none
  * @param restCm2 places under the surface to rest on with the nostrils out
  * @param leastRimCm from the highest place it gets to up to the wall's edge there
  * @param farthestAirCm way from the worst place under a roof in the water to where the surface is
@@ -33,7 +31,6 @@ public record Reach(
         double reachedCm2,
         double trappedPercent,
         double highestCm,
-        double farthestCm,
         double restCm2,
         double leastRimCm,
         double farthestAirCm,
@@ -96,12 +93,53 @@ public record Reach(
         return new Search(grid, body).run();
     }
 
-    /** One search; its arrays are its own. */
+    /**
+     * Way from the worst place in the water to the nearest way out or rest, cm; infinite where
+     * there is none. Walked when asked: only what is read out needs it.
+     *
+     * @param grid the one it was searched in
+     */
+    public double farthestCm(Grid grid) {
+        boolean[] seen = new boolean[grid.cells()];
+        Queue queue = new Queue(grid.cells());
+        int found = 0;
+        for (int at = 0; at < grid.cells(); at++) {
+            Mark mark = marks.get(at);
+            if (mark == Mark.REST || mark == Mark.EXIT) {
+                seen[at] = true;
+                queue.add(at);
+                found += mark == Mark.REST ? 1 : 0;
+            }
+        }
+        // Ring by ring: the last ring that finds water is the farthest.
+        int steps = 0;
+        for (int ring = queue.size(); ring > 0; ring = queue.size()) {
+            int before = found;
+            for (int n = 0; n < ring; n++) {
+                int at = queue.poll();
+                for (int d = 0; d < 4; d++) {
+                    int next = grid.beside(at, d);
+                    if (next >= 0 && !seen[next] && grid.wet(next)) {
+                        seen[next] = true;
+                        found++;
+                        queue.add(next);
+                    }
+                }
+            }
+            steps += found > before ? 1 : 0;
+        }
+        return found < grid.basins().cells()
+                ? Double.POSITIVE_INFINITY
+                : steps * Math.max(grid.stepX(), grid.stepY());
+    }
+
+    /** One search; its arrays are its own. Each of its walks leaves the queue empty. */
     private static final class Search {
         private final Grid grid;
         private final Body body;
         private final Mark[] marks;
         private final Basins basins;
+        private final Queue queue;
         private final double[] steepest = new double[Surface.values().length];
 
         Search(Grid grid, Body body) {
@@ -109,6 +147,7 @@ public record Reach(
             this.body = body;
             this.marks = new Mark[grid.cells()];
             this.basins = grid.basins();
+            this.queue = new Queue(grid.cells());
             for (Surface surface : Surface.values()) {
                 double slope = Math.min(89.9, body.moves.slopeDegOn(surface));
                 steepest[surface.ordinal()] = Math.tan(Math.toRadians(slope));
@@ -126,18 +165,23 @@ public record Reach(
             }
             boolean[] open = new boolean[basins.count() + 1];
             climb(open);
+            int[] counts = new int[Mark.values().length];
             int trapped = 0;
+            double highest = basins.count() > 0 ? grid.lineCm() : 0;
+            double leastRim = Double.POSITIVE_INFINITY;
             for (int at = 0; at < grid.cells(); at++) {
-                if (basins.at(at) > 0 && !open[basins.at(at)]) {
+                if (grid.wet(at) && !open[basins.at(at)]) {
                     trapped++;
                     if (marks[at] == Mark.WATER) {
                         marks[at] = Mark.TRAPPED;
                     }
                 }
-            }
-            int[] counts = new int[Mark.values().length];
-            for (Mark mark : marks) {
-                counts[mark.ordinal()]++;
+                boolean stands = marks[at] == Mark.EXIT || marks[at] == Mark.REACHED;
+                if (stands || grid.wet(at)) {
+                    highest = Math.max(highest, grid.standCm(at));
+                    leastRim = Math.min(leastRim, grid.rimCm(at) - grid.standCm(at));
+                }
+                counts[marks[at].ordinal()]++;
             }
             int wet = basins.cells();
             double cell = grid.stepX() * grid.stepY();
@@ -146,10 +190,9 @@ public record Reach(
                     ways,
                     cell * (counts[Mark.EXIT.ordinal()] + counts[Mark.REACHED.ordinal()]),
                     wet == 0 ? 0 : 100.0 * trapped / wet,
-                    highest(wet > 0),
-                    wet == 0 ? 0 : farthest(wet),
+                    highest,
                     cell * counts[Mark.REST.ordinal()],
-                    leastRim(wet > 0),
+                    leastRim,
                     grid.roofs() ? farthestAir() : 0,
                     ways == 0 ? 0 : ways > 1 ? Double.POSITIVE_INFINITY : breadth(),
                     new Passages(grid, body).found(),
@@ -169,7 +212,6 @@ public record Reach(
 
         /** Walks out of every piece of water, and from where it gets to, on. */
         private void climb(boolean[] open) {
-            Queue queue = new Queue(grid.cells());
             if (basins.count() > 0) {
                 for (int at : grid.shore()) {
                     queue.add(at);
@@ -247,7 +289,6 @@ public record Reach(
         private int stretches() {
             boolean[] seen = new boolean[grid.cells()];
             int stretches = 0;
-            Queue queue = new Queue(grid.cells());
             for (int start = 0; start < grid.cells(); start++) {
                 if (marks[start] != Mark.EXIT || seen[start]) {
                     continue;
@@ -276,28 +317,6 @@ public record Reach(
             return stretches;
         }
 
-        private double highest(boolean water) {
-            double highest = water ? grid.lineCm() : 0;
-            for (int at = 0; at < grid.cells(); at++) {
-                if (marks[at] == Mark.EXIT || marks[at] == Mark.REACHED) {
-                    highest = Math.max(highest, grid.topCm(at));
-                }
-            }
-            return highest;
-        }
-
-        /** From the highest foothold or the line up to the wall's edge that is there. */
-        private double leastRim(boolean water) {
-            double least = Double.POSITIVE_INFINITY;
-            for (int at = 0; at < grid.cells(); at++) {
-                boolean stands = marks[at] == Mark.EXIT || marks[at] == Mark.REACHED;
-                if (stands || water && grid.wet(at)) {
-                    least = Math.min(least, grid.rimCm(at) - grid.standCm(at));
-                }
-            }
-            return least;
-        }
-
         /** How broad the shore is at which it leaves the water, cm. */
         private double breadth() {
             double breadth = 0;
@@ -319,7 +338,6 @@ public record Reach(
         private double farthestAir() {
             double[] way = new double[grid.cells()];
             Arrays.fill(way, Double.POSITIVE_INFINITY);
-            Queue queue = new Queue(grid.cells());
             for (int at = 0; at < grid.cells(); at++) {
                 if (grid.wet(at) && !grid.roofed(at)) {
                     way[at] = 0;
@@ -359,42 +377,6 @@ public record Reach(
 
         private double headroom(int at) {
             return Math.min(grid.undersideCm(at), grid.lineCm()) - grid.groundCm(at);
-        }
-
-        /**
-         * Longest of the shortest ways through the water to a rest or a way out. Cells come in the
-         * order of their way, so the last one is the farthest.
-         */
-        private double farthest(int wet) {
-            boolean[] seen = new boolean[grid.cells()];
-            Queue queue = new Queue(grid.cells());
-            int found = 0;
-            for (int at = 0; at < grid.cells(); at++) {
-                if (marks[at] == Mark.REST || marks[at] == Mark.EXIT) {
-                    seen[at] = true;
-                    queue.add(at);
-                    found += marks[at] == Mark.REST ? 1 : 0;
-                }
-            }
-            int steps = 0;
-            for (int ring = queue.size(); ring > 0; ring = queue.size()) {
-                int before = found;
-                for (int n = 0; n < ring; n++) {
-                    int at = queue.poll();
-                    for (int d = 0; d < 4; d++) {
-                        int next = neighbour(at, d);
-                        if (next >= 0 && !seen[next] && grid.wet(next)) {
-                            seen[next] = true;
-                            found++;
-                            queue.add(next);
-                        }
-                    }
-                }
-                steps += found > before ? 1 : 0;
-            }
-            return found < wet
-                    ? Double.POSITIVE_INFINITY
-                    : steps * Math.max(grid.stepX(), grid.stepY());
         }
     }
 

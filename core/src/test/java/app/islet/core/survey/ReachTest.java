@@ -63,11 +63,12 @@ class ReachTest {
 
     @Test
     void four_panes_trap_everything_that_swims() {
-        Reach reach = reach(tank(80, 40, 40, 20));
+        Enclosure e = tank(80, 40, 40, 20);
+        Reach reach = reach(e);
         assertThat(reach.waysOut()).isZero();
         assertThat(reach.trappedPercent()).isEqualTo(100);
         assertThat(reach.highestCm()).isEqualTo(20);
-        assertThat(reach.farthestCm()).isInfinite();
+        assertThat(reach.farthestCm(Grid.of(e))).isInfinite();
     }
 
     @ParameterizedTest(name = "a beach of {0} cm run to a height of 30: {1} ways out")
@@ -115,14 +116,14 @@ class ReachTest {
 
     @Test
     void two_banks_are_two_ways_out() {
-        Reach reach =
-                reach(
-                        furnished(
-                                tank(120, 40, 40, 20),
-                                stone(0, 0, 20, 40, 0, 24),
-                                stone(100, 0, 20, 40, 0, 24)));
+        Enclosure e =
+                furnished(
+                        tank(120, 40, 40, 20),
+                        stone(0, 0, 20, 40, 0, 24),
+                        stone(100, 0, 20, 40, 0, 24));
+        Reach reach = reach(e);
         assertThat(reach.waysOut()).isEqualTo(2);
-        assertThat(reach.farthestCm()).isCloseTo(40, within(1.0));
+        assertThat(reach.farthestCm(Grid.of(e))).isCloseTo(40, within(1.0));
     }
 
     @Test

@@ -5,11 +5,14 @@ import app.islet.core.enclosure.PartKind;
 
 import java.util.Locale;
 import java.util.function.DoubleUnaryOperator;
+import java.util.regex.Pattern;
 
 /** How each kind of part is drawn, from the side and from above. */
 final class Parts {
     /** Thinner than this nobody sees or grasps it. */
     private static final double LEAST_PX = 3;
+
+    private static final Pattern COUNTED = Pattern.compile("^.*-(\\d+)$");
 
     private Parts() {}
 
@@ -22,16 +25,17 @@ final class Parts {
         String words = part.kind().words();
         return words.substring(0, 1).toUpperCase(Locale.ROOT)
                 + words.substring(1)
-                + part.id().replaceAll("^.*-(\\d+)$", " $1");
+                + COUNTED.matcher(part.id()).replaceFirst(" $1");
     }
 
     private static void open(Svg svg, Part part, String css) {
         svg.open(
                 "g",
                 "class",
-                ("s-part s-" + kindOf(part) + " " + css + (part.locked() ? " s-locked" : ""))
-                        .strip()
-                        .replaceAll(" +", " "),
+                "s-part s-"
+                        + kindOf(part)
+                        + (css.isEmpty() ? "" : " " + css)
+                        + (part.locked() ? " s-locked" : ""),
                 "data-part",
                 part.id(),
                 "data-thing",

@@ -25,9 +25,11 @@ public final class PlanDrawing {
     private static final double TOP = 10;
     private static final double BOTTOM = 34;
     private static final int DEPTH_BANDS = 4;
-    private static final List<Reach.Mark> SHOWN =
+    private static final List<Reach.Mark> MARKED =
             List.of(Reach.Mark.REST, Reach.Mark.TRAPPED, Reach.Mark.EXIT, Reach.Mark.REACHED);
     private static final String[] SHOWN_AS = {"r-rest", "r-trapped", "r-exit", "r-reached"};
+    private static final int[] SHOWN =
+            Stream.of(Reach.Mark.values()).mapToInt(MARKED::indexOf).toArray();
     private static final String[] DEPTHS_AS = {"d-0", "d-1", "d-2", "d-3"};
 
     private final Enclosure enclosure;
@@ -204,7 +206,7 @@ public final class PlanDrawing {
     /** What each cell is to the body. */
     private void overlay(Reach reach) {
         svg.open("g", "class", "o-reach");
-        regions(at -> SHOWN.indexOf(reach.marks().get(at)), SHOWN_AS);
+        regions(at -> SHOWN[reach.marks().get(at).ordinal()], SHOWN_AS);
         svg.close("g");
     }
 
@@ -260,7 +262,8 @@ public final class PlanDrawing {
      * @param names classes of the kinds
      */
     private Regions regions(IntUnaryOperator kindOf, String... names) {
-        Regions regions = new Regions(grid.columns(), grid.cells() / grid.columns(), kindOf);
+        Regions regions =
+                new Regions(grid.columns(), grid.cells() / grid.columns(), names.length, kindOf);
         String placed =
                 "translate(%s %s) scale(%s %s)"
                         .formatted(

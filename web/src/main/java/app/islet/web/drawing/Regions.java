@@ -18,26 +18,30 @@ final class Regions {
     private final int columns;
     private final int rows;
     private final int[] kinds;
+    private final byte[][] edges;
 
     /**
-     * @param kindOf kind of each cell, row after row; negative for one that is not drawn
+     * @param count how many kinds there are
+     * @param kindOf kind of each cell, from 0, row after row; negative for one that is not drawn
      */
-    Regions(int columns, int rows, IntUnaryOperator kindOf) {
+    Regions(int columns, int rows, int count, IntUnaryOperator kindOf) {
         this.columns = columns;
         this.rows = rows;
         this.kinds = new int[columns * rows];
         for (int at = 0; at < kinds.length; at++) {
             kinds[at] = kindOf.applyAsInt(at);
         }
+        this.edges = new byte[count][(columns + 1) * (rows + 1)];
+        findEdges();
     }
 
     /** The outlines of a kind as path data, a cell being 1 by 1; empty where there is none. */
     String outline(int kind) {
-        byte[] edges = edges(kind);
+        byte[] left = edges[kind].clone();
         StringBuilder path = new StringBuilder();
-        for (int corner = 0; corner < edges.length; corner++) {
-            if ((edges[corner] & 1 << RIGHT) != 0) {
-                trace(edges, corner, path);
+        for (int corner = 0; corner < left.length; corner++) {
+            if ((left[corner] & 1 << RIGHT) != 0) {
+                trace(left, corner, path);
             }
         }
         return path.toString();
@@ -60,29 +64,32 @@ final class Regions {
         return middle;
     }
 
-    /** For each corner of the cells, in which directions an edge of the kind leaves it, as bits. */
-    private byte[] edges(int kind) {
-        byte[] edges = new byte[(columns + 1) * (rows + 1)];
-        for (int j = 0; j < rows; j++) {
-            for (int i = 0; i < columns; i++) {
-                if (!isKind(i, j, kind)) {
-                    continue;
+    /**
+     * Notes for each corner of the cells and each kind, in which directions an edge leaves it, as
+     * bits: where two cells beside each other differ, both have an edge there.
+     */
+    private void findEdges() {
+        for (int j = 0; j <= rows; j++) {
+            for (int i = 0; i <= columns; i++) {
+                int here = kindAt(i, j);
+                int above = kindAt(i, j - 1);
+                int before = kindAt(i - 1, j);
+                if (here != above) {
+                    note(here, corner(i, j), RIGHT);
+                    note(above, corner(i + 1, j), LEFT);
                 }
-                if (!isKind(i, j - 1, kind)) {
-                    edges[corner(i, j)] |= 1 << RIGHT;
-                }
-                if (!isKind(i + 1, j, kind)) {
-                    edges[corner(i + 1, j)] |= 1 << DOWN;
-                }
-                if (!isKind(i, j + 1, kind)) {
-                    edges[corner(i + 1, j + 1)] |= 1 << LEFT;
-                }
-                if (!isKind(i - 1, j, kind)) {
-                    edges[corner(i, j + 1)] |= 1 << UP;
+                if (here != before) {
+                    note(here, corner(i, j + 1), UP);
+                    note(before, corner(i, j), DOWN);
                 }
             }
         }
-        return edges;
+    }
+
+    private void note(int kind, int corner, int direction) {
+        if (kind >= 0) {
+            edges[kind][corner] |= (byte) (1 << direction);
+        }
     }
 
     /** Follows one outline from its edge to the right, and takes its edges away. */
@@ -133,7 +140,7 @@ final class Regions {
         return i + j * (columns + 1);
     }
 
-    private boolean isKind(int i, int j, int kind) {
-        return i >= 0 && j >= 0 && i < columns && j < rows && kinds[j * columns + i] == kind;
+    private int kindAt(int i, int j) {
+        return i >= 0 && j >= 0 && i < columns && j < rows ? kinds[j * columns + i] : -1;
     }
 }

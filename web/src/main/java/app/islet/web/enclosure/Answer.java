@@ -267,7 +267,7 @@ public record Answer(
                         system,
                         whose.map(r -> Situation.reach(r, grid)),
                         view.cutIn(a.enclosure())),
-                whose.map(r -> reachWords(r, Situation.reach(r, grid), u)).orElse(""),
+                whose.map(r -> reachWords(r, grid, u)).orElse(""),
                 view.aheadMonths() == 0 ? "" : ahead(a, view, u),
                 headline,
                 figures,
@@ -330,7 +330,9 @@ public record Answer(
                                 .collect(Collectors.joining(", ")));
     }
 
-    private static String reachWords(Resident r, Reach reach, Units u) {
+    private static String reachWords(Resident r, Grid grid, Units u) {
+        Reach reach = Situation.reach(r, grid);
+        double farthest = reach.farthestCm(grid);
         List<String> words = new ArrayList<>();
         words.add(
                 "For %s: %s out of the water"
@@ -343,9 +345,9 @@ public record Answer(
                             .formatted(u.text(Quantity.percent(reach.trappedPercent()))));
         }
         words.add(
-                Double.isInfinite(reach.farthestCm())
+                Double.isInfinite(farthest)
                         ? "no rest and no way out"
-                        : u.cm(reach.farthestCm()) + " at most to a rest or a way out");
+                        : u.cm(farthest) + " at most to a rest or a way out");
         if (reach.farthestAirCm() > 0) {
             words.add(u.cm(reach.farthestAirCm()) + " at most to air from under a roof");
         }

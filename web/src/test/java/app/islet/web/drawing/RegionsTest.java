@@ -20,6 +20,7 @@ class RegionsTest {
         return new Regions(
                 columns,
                 rows.length,
+                1,
                 at -> rows[at / columns].charAt(at % columns) == '#' ? 0 : -1);
     }
 
@@ -63,7 +64,7 @@ class RegionsTest {
         int columns = 1 + random.nextInt(12);
         int rows = 1 + random.nextInt(12);
         int[] kinds = random.ints(columns * rows, -1, 2).toArray();
-        Regions regions = new Regions(columns, rows, at -> kinds[at]);
+        Regions regions = new Regions(columns, rows, 2, at -> kinds[at]);
         for (int kind = 0; kind < 2; kind++) {
             for (int rule : new int[] {Path2D.WIND_EVEN_ODD, Path2D.WIND_NON_ZERO}) {
                 Path2D path = path(regions.outline(kind), rule);
