@@ -26,7 +26,7 @@ public final class Calculators {
                     .map(ServiceLoader.Provider::get)
                     .sorted(Comparator.comparing(Calculator::id))
                     .toList();
-    private static final int MOST_POINTS = 10_000;
+    private static final int MOST_POINTS = 1000;
     private static final int LONGEST_QUOTED = 60;
     private static final Pattern NUMBER =
             Pattern.compile("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)([eE][+-]?\\d{1,3})?");

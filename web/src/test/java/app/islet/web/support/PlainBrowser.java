@@ -1,5 +1,7 @@
 package app.islet.web.support;
 
+import org.springframework.util.FileSystemUtils;
+
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -53,11 +55,16 @@ public final class PlainBrowser implements AutoCloseable {
                         .redirectErrorStream(true)
                         .redirectOutput(ProcessBuilder.Redirect.to(new File("/dev/null")))
                         .start();
-        HttpClient client = HttpClient.newHttpClient();
-        socket =
-                client.newWebSocketBuilder()
-                        .buildAsync(page(client, port()), new Listener())
-                        .join();
+        try {
+            HttpClient client = HttpClient.newHttpClient();
+            socket =
+                    client.newWebSocketBuilder()
+                            .buildAsync(page(client, port()), new Listener())
+                            .join();
+        } catch (IOException | InterruptedException | RuntimeException e) {
+            close();
+            throw e;
+        }
     }
 
     private int port() throws IOException, InterruptedException {
@@ -141,9 +148,10 @@ public final class PlainBrowser implements AutoCloseable {
     }
 
     @Override
-    public void close() throws InterruptedException {
+    public void close() throws IOException, InterruptedException {
         chromium.destroy();
         chromium.waitFor();
+        FileSystemUtils.deleteRecursively(profile);
     }
 
     private final class Listener implements WebSocket.Listener {
