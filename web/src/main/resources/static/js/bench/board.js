@@ -23,13 +23,16 @@ export function enhance(root) {
     overlays();
   }
 
+  /** Same words are left alone: written again, they would be laid out again with every move. */
+  const say = (place, words) => { if (place.textContent !== words) place.textContent = words; };
+
   /** The words beside a slider; what they mean for the animals the server says. */
   function sliders() {
     const cut = form.elements.cut;
     const ahead = form.elements.ahead;
     const cutWords = tools.querySelector("[data-for=cut]");
-    if (cut) cutWords.textContent = `${cut.value} ${cutWords.dataset.unit} from the back`;
-    if (ahead) tools.querySelector("[data-for=ahead]").textContent = ahead.value === "0" ? "today" : `${ahead.value} months`;
+    if (cut) say(cutWords, `${cut.value} ${cutWords.dataset.unit} from the back`);
+    if (ahead) say(tools.querySelector("[data-for=ahead]"), ahead.value === "0" ? "today" : `${ahead.value} months`);
   }
 
   /** What fails as they grow takes a while to ask: when hands rest. */
@@ -105,6 +108,7 @@ export function enhance(root) {
   overlays();
   sliders();
   drawn();
+  if (form.elements.depths?.checked) form.elements.depths.dispatchEvent(new Event("input", { bubbles: true }));
   tools.addEventListener("change", overlay);
   board.addEventListener("input", sliders);
   board.addEventListener("click", click);

@@ -86,7 +86,8 @@ export function enhance(root) {
   }
 
   function show() {
-    for (const element of root.querySelectorAll("#answer [data-part]")) element.classList.toggle("s-chosen", element.dataset.part === chosen?.part);
+    for (const element of root.querySelectorAll("#answer .s-chosen")) element.classList.toggle("s-chosen", element.dataset.part === chosen?.part);
+    if (chosen) for (const element of root.querySelectorAll(`#answer [data-part="${CSS.escape(chosen.part)}"]`)) element.classList.add("s-chosen");
   }
 
   const ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };

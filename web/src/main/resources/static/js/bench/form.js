@@ -1,6 +1,6 @@
 /** What the design form says, and what of it is only how one looks at the drawing. */
 
-const VIEW = ["cut", "ahead", "whose", "lamps"];
+const VIEW = ["cut", "ahead", "whose", "lamps", "depths"];
 const OF_THE_PAGE = [...VIEW, "revision", "_csrf"];
 
 /** @param {HTMLFormElement} form @returns {URLSearchParams} all of it, as it is sent */

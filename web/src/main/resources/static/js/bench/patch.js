@@ -18,40 +18,39 @@ const OPTIONS = {
 
 /**
  * @param {Element} old
- * @param {Element} fresh its children with the `data-key` of an old one are that one; with `data-same` too they say
- *   that it reads as before
+ * @param {Element} fresh with a `data-order`, it lists the keys of its children and brings only those that read anew
  */
 export function patch(old, fresh) {
   const focused = old.ownerDocument.activeElement;
-  if (fresh.querySelector(":scope > [data-key]")) {
-    for (const [mine, child] of aligned(old, fresh)) morphdom(mine, child, OPTIONS);
-  } else {
+  if (fresh.dataset.order === undefined) {
     morphdom(old, fresh, { ...OPTIONS, childrenOnly: true });
+  } else {
+    for (const [mine, child] of ordered(old, fresh)) morphdom(mine, child, OPTIONS);
   }
   if (focused.isConnected && focused !== old.ownerDocument.activeElement) focused.focus({ preventScroll: true });
 }
 
 /**
  * Takes out and puts in children with a key, so that the others need not be moved: what is moved loses the focus.
- * @returns {Element[][]} those that stay, each with what it shall read like
+ * @returns {Element[][]} those that stay and read anew, each with what it shall read like
  */
-function aligned(old, fresh) {
+function ordered(old, fresh) {
   const loose = parent => [...parent.children].filter(child => !getNodeKey(child));
-  const keyed = parent => [...parent.children].filter(getNodeKey);
+  const keyed = parent => new Map([...parent.children].filter(getNodeKey).map(child => [getNodeKey(child), child]));
   const others = loose(fresh);
-  const stay = loose(old).map((mine, n) => [mine, others[n]]);
-  const wanted = new Set(keyed(fresh).map(getNodeKey));
-  const kept = new Map();
-  for (const child of keyed(old)) {
-    if (wanted.has(getNodeKey(child))) kept.set(getNodeKey(child), child);
-    else child.remove();
-  }
+  const changed = loose(old).map((mine, n) => [mine, others[n]]);
+  const here = keyed(old);
+  const anew = keyed(fresh);
+  const order = fresh.dataset.order.split("\n").filter(Boolean);
+  const wanted = new Set(order);
+  for (const [key, mine] of here) if (!wanted.has(key)) mine.remove();
   let after = null;
-  for (const child of keyed(fresh).reverse()) {
-    const mine = kept.get(getNodeKey(child)) ?? child;
-    if (mine !== child) stay.push([mine, child]);
+  for (const key of order.reverse()) {
+    const mine = here.get(key) ?? anew.get(key);
+    if (here.has(key) && anew.has(key)) changed.push([mine, anew.get(key)]);
     if (mine.parentNode !== old || mine.nextElementSibling !== after) old.insertBefore(mine, after);
     after = mine;
   }
-  return stay.filter(([, child]) => !child.hasAttribute("data-same"));
+  old.dataset.order = fresh.dataset.order;
+  return changed;
 }

@@ -7,6 +7,7 @@
  */
 
 import { sent, view } from "./form.js";
+import { open } from "./line.js";
 import { patch } from "./patch.js";
 
 /**
@@ -36,20 +37,16 @@ export function enhance(root) {
     form.toggleAttribute("data-asking", false);
   }
 
-  async function post(path, body) {
-    const response = await fetch(`${form.dataset.preview}/${path}`, { method: "POST", body });
-    if (response.status !== 200 && response.status !== 422) throw new Error(String(response.status));
-    return [response.ok, new DOMParser().parseFromString(await response.text(), "text/html")];
-  }
+  const line = open(form.dataset.preview);
+  const page = text => new DOMParser().parseFromString(text, "text/html");
 
   async function ask() {
     const question = ++asked;
     try {
-      const body = sent(form);
-      body.set("has", [...root.querySelectorAll("#answer [data-says]")].map(e => e.dataset.says).join(" "));
-      const [sound, piece] = await post("preview", body);
+      const has = [...root.querySelectorAll("#answer [data-says]")].map(e => e.dataset.says).join(" ");
+      const piece = page(await line.ask({ ...Object.fromEntries(new FormData(form)), has }));
       if (question !== asked) return;
-      sound ? swap(piece) : complain(piece);
+      piece.getElementById("errors") ? complain(piece) : swap(piece);
     } catch {
       if (question === asked) say("No connection: the drawing waits. Nothing typed is lost.");
     }
@@ -91,7 +88,9 @@ export function enhance(root) {
     form.toggleAttribute("data-asking", true);
     const question = ++asked;
     try {
-      const [, piece] = await post("form", body);
+      const response = await fetch(`${form.dataset.preview}/form`, { method: "POST", body });
+      if (!response.ok) throw new Error(String(response.status));
+      const piece = page(await response.text());
       if (question !== asked) return false;
       const rows = new Map([...form.querySelectorAll("details")].map(d => [rowOf(d), d.open]));
       const scrolled = form.scrollTop;
@@ -145,7 +144,7 @@ export function enhance(root) {
     form.dispatchEvent(new CustomEvent("design:act", { detail: { name: "applyChanges", value: remedy.elements.changes.value } }));
   }
 
-  const settled = event => { if (!event.target.matches("[name=cut], [name=ahead], [name=whose], [name=lamps]")) form.dispatchEvent(new CustomEvent("design:settled")); };
+  const settled = event => { if (!event.target.matches("[name=cut], [name=ahead], [name=whose], [name=lamps], [name=depths]")) form.dispatchEvent(new CustomEvent("design:settled")); };
   const heard = event => { if (event.target.form === form) typed(); };
   const changedBy = event => { if (event.target.form === form) settled(event); };
   form.toggleAttribute("data-preview-live", true);
@@ -156,6 +155,7 @@ export function enhance(root) {
   form.addEventListener("design:act", act);
   form.addEventListener("design:restore", restore);
   return () => {
+    line.close();
     root.removeEventListener("input", heard);
     root.removeEventListener("change", changedBy);
     root.removeEventListener("click", pressed);

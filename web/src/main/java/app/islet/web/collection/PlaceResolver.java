@@ -14,8 +14,6 @@ import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.HandlerMapping;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.Map;
 
 /**
@@ -24,12 +22,10 @@ import java.util.Map;
  */
 @Component
 class PlaceResolver implements HandlerMethodArgumentResolver {
-    private final MembershipRepository memberships;
-    private final Clock clock;
+    private final Places places;
 
-    PlaceResolver(MembershipRepository memberships, Clock clock) {
-        this.memberships = memberships;
-        this.clock = clock;
+    PlaceResolver(Places places) {
+        this.places = places;
     }
 
     @Override
@@ -50,19 +46,13 @@ class PlaceResolver implements HandlerMethodArgumentResolver {
                                 HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE,
                                 RequestAttributes.SCOPE_REQUEST);
         Object slug = variables == null ? null : variables.get("collection");
-        Membership member =
+        Place place =
                 authentication == null || slug == null
                         ? null
-                        : memberships.find(authentication.getName(), slug.toString()).orElse(null);
-        if (member == null) {
+                        : places.find(authentication.getName(), slug.toString()).orElse(null);
+        if (place == null) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
-        Place place =
-                new Place(
-                        member.person(),
-                        member.collection(),
-                        member.role(),
-                        LocalDate.now(clock.withZone(member.collection().zone())));
         if (mav != null) {
             mav.addAttribute("place", place);
             mav.addAttribute("person", place.person());

@@ -54,17 +54,19 @@ public final class PlanDrawing {
      * @param grid the enclosure in cells
      * @param reach where a resident gets to, to be laid over the drawing
      * @param cutCm where the section is cut, from the back
+     * @param depths whether bands of depth are laid over it
      */
     public static String working(
             Assessment assessment,
             Grid grid,
             UnitSystem units,
             Optional<Reach> reach,
-            double cutCm) {
-        return new PlanDrawing(assessment, grid).draw(units, reach, cutCm);
+            double cutCm,
+            boolean depths) {
+        return new PlanDrawing(assessment, grid).draw(units, reach, cutCm, depths);
     }
 
-    private String draw(UnitSystem units, Optional<Reach> reach, double cutCm) {
+    private String draw(UnitSystem units, Optional<Reach> reach, double cutCm, boolean depths) {
         Vessel vessel = enclosure.vessel();
         double tall = TOP + vessel.widthCm() * scale + BOTTOM;
         svg.open(
@@ -84,7 +86,9 @@ public final class PlanDrawing {
         if (survey.hasWater()) {
             regions(at -> grid.isDryGround(at) ? 0 : -1, "s-ground");
         }
-        depth();
+        if (depths) {
+            depth();
+        }
         Svg parts = new Svg();
         Stream.concat(
                         Grid.platformParts(enclosure).stream(),

@@ -266,7 +266,8 @@ public record Answer(
                         grid,
                         system,
                         whose.map(r -> Situation.reach(r, grid)),
-                        view.cutIn(a.enclosure())),
+                        view.cutIn(a.enclosure()),
+                        view.depths()),
                 whose.map(r -> reachWords(r, grid, u)).orElse(""),
                 view.aheadMonths() == 0 ? "" : ahead(a, view, u),
                 headline,
@@ -453,6 +454,26 @@ public record Answer(
                                     case PEOPLE -> new Link("", "");
                                     default -> new Link("Go to the design", "build");
                                 });
+    }
+
+    /** The keys of the figures in their order, each on a line. */
+    public String figureOrder() {
+        return figures.stream().map(Figure::label).collect(Collectors.joining("\n"));
+    }
+
+    /** The keys of the findings in their order, each on a line. */
+    public String findingOrder() {
+        return findings.stream().map(FindingView::key).collect(Collectors.joining("\n"));
+    }
+
+    /** The figures without those that read as the page does already. */
+    public List<Figure> figuresBut(Set<String> says) {
+        return figures.stream().filter(f -> !says.contains(f.says())).toList();
+    }
+
+    /** The findings without those that read as the page does already. */
+    public List<FindingView> findingsBut(Set<String> says) {
+        return findings.stream().filter(f -> !says.contains(f.says())).toList();
     }
 
     /** Without those pieces of the drawings that the page shows already. */

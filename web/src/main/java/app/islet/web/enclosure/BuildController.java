@@ -26,7 +26,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -37,9 +36,11 @@ import java.util.Set;
 @RequestMapping("/c/{collection}/enclosures/{id}")
 class BuildController {
     private final Enclosures enclosures;
+    private final Preview preview;
 
-    BuildController(Enclosures enclosures) {
+    BuildController(Enclosures enclosures, Preview preview) {
         this.enclosures = enclosures;
+        this.preview = preview;
     }
 
     @GetMapping("/build")
@@ -60,25 +61,12 @@ class BuildController {
             @RequestParam Map<String, String> typed,
             Model model,
             HttpServletResponse response) {
-        FormReader form = new FormReader(typed, place.system());
-        EnclosureState state = enclosures.lately(place, id, form.typed("revision"));
-        Optional<Enclosure> design = DesignForm.read(form, state.design());
-        if (design.isEmpty()) {
+        Preview.Piece piece = preview.of(place, id, typed);
+        if (!piece.sound()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            model.addAttribute("errors", form.errors());
-            return "enclosure/answer :: errors";
         }
-        BoardView view = BoardView.read(form);
-        model.addAttribute("state", state);
-        Set<String> has = new HashSet<>(List.of(form.typed("has").split(" ")));
-        Answer answer =
-                Answer.of(
-                        state.with(design.get(), view.aheadMonths()).assessment(),
-                        place.system(),
-                        view);
-        model.addAttribute("has", has);
-        model.addAttribute("answer", answer.leftOut(has));
-        return "enclosure/answer :: answer";
+        model.addAllAttributes(piece.model());
+        return Preview.TEMPLATE + " :: " + piece.fragment();
     }
 
     /**
@@ -288,6 +276,7 @@ class BuildController {
         model.addAttribute("unitsPerCm", Dimension.LENGTH.toUnit(1, form.units()));
         model.addAttribute("formErrors", form.errors());
         model.addAttribute("answer", answer);
+        model.addAttribute("has", Set.of());
         return "enclosure/build";
     }
 }

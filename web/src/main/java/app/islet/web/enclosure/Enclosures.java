@@ -47,6 +47,9 @@ import java.util.stream.Collectors;
 /** Reads and saves enclosures, always within one collection. */
 @Service
 public class Enclosures {
+    /** For so long a drag need not look again at what it does not change itself. */
+    private static final Duration LATELY = Duration.ofSeconds(5);
+
     private final EnclosureRepository enclosures;
     private final RevisionRepository revisions;
     private final RoomRepository rooms;
@@ -59,7 +62,7 @@ public class Enclosures {
     private final Clock clock;
     private final TransactionTemplate transactions;
     private final Cache<Asked, EnclosureState> lately =
-            Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(2)).maximumSize(100).build();
+            Caffeine.newBuilder().expireAfterWrite(LATELY).maximumSize(100).build();
 
     Enclosures(
             EnclosureRepository enclosures,
@@ -102,7 +105,7 @@ public class Enclosures {
     }
 
     /**
-     * The same as it was at most two seconds ago: a drag asks many times a second, and what it
+     * The same as it was at most five seconds ago: a drag asks many times a second, and what it
      * changes comes with each question.
      *
      * @param revision the page shows; another one is read anew
