@@ -38,7 +38,12 @@ export function enhance(root) {
   }
 
   const line = open(form.dataset.preview);
-  const page = text => new DOMParser().parseFromString(text, "text/html");
+
+  function page(text) {
+    const piece = root.createElement("template");
+    piece.innerHTML = text;
+    return piece.content;
+  }
 
   async function ask() {
     const question = ++asked;

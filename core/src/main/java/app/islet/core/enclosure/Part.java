@@ -66,22 +66,44 @@ public record Part(
      * The same for its outline drawn at least {@code leastCm} wide: a pane is thinner than a cell.
      */
     public boolean covers(double x, double y, double leastCm) {
-        double u = along(x, y) / Math.max(lengthCm, leastCm);
-        double v = across(x, y) / Math.max(widthCm, leastCm);
-        // Half open, so that a cell on a turned edge is counted on one side and not on both.
-        if (!(u >= -HALF && u < HALF && v >= -HALF && v < HALF)) {
-            return false;
+        return outline(leastCm).covers(x, y);
+    }
+
+    /** Its outline drawn at least {@code leastCm} wide, to be asked about many points. */
+    public Outline outline(double leastCm) {
+        return new Outline(
+                midX(),
+                midY(),
+                cos(),
+                sin(),
+                Math.max(lengthCm, leastCm),
+                Math.max(widthCm, leastCm),
+                round);
+    }
+
+    /** A rectangle or ellipse around a middle, turned. */
+    public record Outline(
+            double midX,
+            double midY,
+            double cos,
+            double sin,
+            double lengthCm,
+            double widthCm,
+            boolean round) {
+        public boolean covers(double x, double y) {
+            double u = ((x - midX) * cos + (y - midY) * sin) / lengthCm;
+            double v = ((y - midY) * cos - (x - midX) * sin) / widthCm;
+            // Half open, so that a cell on a turned edge is counted on one side and not on both.
+            if (!(u >= -HALF && u < HALF && v >= -HALF && v < HALF)) {
+                return false;
+            }
+            return !round || u * u + v * v <= 0.25;
         }
-        return !round || u * u + v * v <= 0.25;
     }
 
     /** From its middle along its own length, cm. */
     private double along(double x, double y) {
         return (x - midX()) * cos() + (y - midY()) * sin();
-    }
-
-    private double across(double x, double y) {
-        return (y - midY()) * cos() - (x - midX()) * sin();
     }
 
     private double cos() {

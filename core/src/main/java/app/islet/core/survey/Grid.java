@@ -284,23 +284,25 @@ public final class Grid {
         int toJ = (int) ((part.backCm() + part.spanY() + wider) / stepY);
         // What is thinner than a cell is drawn a cell wide.
         double least = Math.min(part.lengthCm(), part.widthCm()) < wider ? wider : 0;
-        List<int[]> covered = new ArrayList<>();
+        Part.Outline outline = part.outline(least);
+        int[] covered = new int[Math.max(0, (toI - fromI + 1) * (toJ - fromJ + 1))];
+        int within = 0;
+        int all = 0;
         for (int i = fromI; i <= toI; i++) {
             for (int j = fromJ; j <= toJ; j++) {
-                if (part.covers(x(i), y(j), least)) {
-                    covered.add(new int[] {i, j});
+                if (outline.covers(x(i), y(j))) {
+                    all++;
+                    if (i >= 0 && j >= 0 && i < columns && j < rows && inside(at(i, j))) {
+                        covered[within++] = at(i, j);
+                    }
                 }
             }
         }
         // Cells cover a round or turned outline only nearly: its volume is set right by its area.
-        double fill = part.kind().fill() * part.areaCm2() / Math.max(1, covered.size()) / cellCm2();
-        for (int[] cell : covered) {
-            int i = cell[0];
-            int j = cell[1];
-            boolean within = i >= 0 && j >= 0 && i < columns && j < rows;
-            if (within && inside(at(i, j))) {
-                layCell(part, fill, at(i, j), part.topAt(x(i), y(j), lineCm));
-            }
+        double fill = part.kind().fill() * part.areaCm2() / Math.max(1, all) / cellCm2();
+        for (int n = 0; n < within; n++) {
+            int at = covered[n];
+            layCell(part, fill, at, part.topAt(x(at % columns), y(at / columns), lineCm));
         }
     }
 

@@ -251,10 +251,13 @@ public record Reach(
         }
 
         private boolean walks(int from, int to, int direction) {
-            double rise = grid.standCm(to) - grid.standCm(from);
-            if (rise <= slopeRise(to, direction) + CLOSE) {
+            // Out of the water too it walks up the ground: the line may cut a steep bank anywhere
+            // between two cells, and makes no bank less steep.
+            double bank = grid.topCm(to) - grid.topCm(from);
+            if (bank <= slopeRise(to, direction) + CLOSE) {
                 return true;
             }
+            double rise = grid.standCm(to) - grid.standCm(from);
             return rise <= body.lengthCm * body.moves.stepShare() + CLOSE
                     && standsBehind(to, direction);
         }

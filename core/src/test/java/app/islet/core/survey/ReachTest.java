@@ -80,6 +80,16 @@ class ReachTest {
         assertThat(reach.waysOut()).isEqualTo(ways);
     }
 
+    /** The line comes to lie anywhere between two cells: that makes no bank steeper or flatter. */
+    @Test
+    void wherever_the_line_cuts_a_bank_it_is_as_steep() {
+        for (double line = 8; line < 24; line += 0.1) {
+            Enclosure e = tank(120, 40, 50, line);
+            assertThat(reach(e.with(new Land(60, 30, 25))).waysOut()).as("%s", line).isZero();
+            assertThat(reach(e.with(new Land(60, 30, 38))).waysOut()).as("%s", line).isEqualTo(1);
+        }
+    }
+
     @Test
     void a_bank_is_gained_by_a_step_and_no_higher() {
         assertThat(reach(tank(80, 40, 40, 20).with(new Land(30, 25, 0))).waysOut()).isEqualTo(1);

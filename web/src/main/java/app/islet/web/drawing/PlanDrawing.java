@@ -10,6 +10,8 @@ import app.islet.core.survey.Grid;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Survey;
 
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +27,11 @@ public final class PlanDrawing {
     private static final double TOP = 10;
     private static final double BOTTOM = 34;
     private static final int DEPTH_BANDS = 4;
+
+    /** Height of a label, and of a letter of it the width, about. */
+    private static final double LABEL_TALL = 18;
+
+    private static final double LABEL_WIDE = 9.5;
     private static final List<Reach.Mark> MARKED =
             List.of(Reach.Mark.REST, Reach.Mark.TRAPPED, Reach.Mark.EXIT, Reach.Mark.REACHED);
     private static final String[] SHOWN_AS = {"r-rest", "r-trapped", "r-exit", "r-reached"};
@@ -293,28 +300,26 @@ public final class PlanDrawing {
         return regions;
     }
 
-    /** Gaps that hold it, ringed, with their width. */
+    /** Gaps that hold it, ringed, with their width where no other's is written already. */
     private void passages(Reach reach, UnitSystem units) {
         svg.open("g", "class", "o-reach", "data-thing", "passages");
+        List<Rectangle2D> written = new ArrayList<>();
         for (Reach.Passage passage : reach.passages()) {
-            svg.empty(
-                    "circle",
-                    "class",
-                    "s-passage",
-                    "cx",
-                    x(passage.xCm()),
-                    "cy",
-                    y(passage.yCm()),
-                    "r",
-                    Math.max(8, passage.gapCm() * scale / 2));
-            svg.text(
-                    "stuck: " + Quantity.cm(passage.gapCm()).text(units),
-                    "class",
-                    "s-passage-label",
-                    "x",
-                    x(passage.xCm()) + 12,
-                    "y",
-                    y(passage.yCm()) - 8);
+            double middleX = x(passage.xCm());
+            double middleY = y(passage.yCm());
+            double radius = Math.max(8, passage.gapCm() * scale / 2);
+            svg.empty("circle", "class", "s-passage", "cx", middleX, "cy", middleY, "r", radius);
+            String gap = Quantity.cm(passage.gapCm()).text(units);
+            Rectangle2D place =
+                    new Rectangle2D.Double(
+                            middleX + radius + 3,
+                            middleY - LABEL_TALL / 2,
+                            gap.length() * LABEL_WIDE,
+                            LABEL_TALL);
+            if (written.stream().noneMatch(place::intersects)) {
+                written.add(place);
+                svg.text(gap, "class", "s-passage-label", "x", place.getX(), "y", middleY + 6);
+            }
         }
         svg.close("g");
     }
