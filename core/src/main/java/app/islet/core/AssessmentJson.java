@@ -85,8 +85,8 @@ public final class AssessmentJson {
         s.grid()
                 .ifPresent(
                         grid -> {
-                            map.put("displacedL", grid.displacedL());
-                            map.put("shorelineCm", grid.shorelineCm());
+                            map.put("displacedL", grid.figures().displacedL());
+                            map.put("shorelineCm", grid.figures().shorelineCm());
                         });
         map.put("litresPerCm", s.litresPerCm());
         map.put("waterSharePercent", s.waterSharePercent());

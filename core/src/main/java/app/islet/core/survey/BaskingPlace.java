@@ -24,7 +24,7 @@ public record BaskingPlace(double xCm, double yCm, double heightCm) {
      */
     public static Optional<BaskingPlace> of(Enclosure e, Survey s) {
         List<BaskingPlace> dry = new ArrayList<>();
-        Grid.platformParts(e).stream()
+        BaskingPlatform.parts(e).stream()
                 .filter(p -> p.kind() == PartKind.FLOAT)
                 .forEach(p -> dry.add(new BaskingPlace(p.midX(), p.midY(), s.lineCm() + DOCK_CM)));
         e.furnishings().parts().stream()

@@ -93,7 +93,7 @@ public record Loads(
         double section = 0;
         for (int n = 0; n < SLICES; n++) {
             double x = length * (n + 0.5) / SLICES;
-            section += (Grid.profileAt(e, x) - e.ground().depthCm()) * length / SLICES;
+            section += (GroundProfile.heightCm(e, x) - e.ground().depthCm()) * length / SLICES;
         }
         return section * e.vessel().footprintCm2() / length / 1000;
     }
@@ -117,7 +117,7 @@ public record Loads(
         double[] water = new double[SLICES];
         double[] ground = new double[SLICES];
         for (int n = 0; n < SLICES; n++) {
-            double top = Grid.profileAt(e, length * (n + 0.5) / SLICES);
+            double top = GroundProfile.heightCm(e, length * (n + 0.5) / SLICES);
             water[n] = Math.max(0, survey.lineCm() - top);
             ground[n] = top;
         }

@@ -86,10 +86,11 @@ public record Survey(
                 profile,
                 line,
                 grid.map(g -> litres(e, g, exactL)).orElse(exactL),
-                grid.map(Grid::litresPerCm).orElse(wetAll * vessel.widthCm() / 1000),
+                grid.map(g -> g.figures().litresPerCm()).orElse(wetAll * vessel.widthCm() / 1000),
                 vessel.footprintCm2(),
-                grid.map(Grid::wetPercent).orElse(100 * wetAll / vessel.lengthCm()),
-                grid.map(Grid::dryCm2).orElse((vessel.lengthCm() - wetAll) * vessel.widthCm()),
+                grid.map(g -> g.figures().wetPercent()).orElse(100 * wetAll / vessel.lengthCm()),
+                grid.map(g -> g.figures().dryCm2())
+                        .orElse((vessel.lengthCm() - wetAll) * vessel.widthCm()),
                 wetCm,
                 vessel.heightCm() - line,
                 vessel.heightCm() - foothold,
@@ -102,8 +103,8 @@ public record Survey(
     private static double litres(Enclosure e, Grid grid, double exactL) {
         boolean crossing = e.land().isPresent() && !e.ground().points().isEmpty();
         return e.vessel().isBox() && !grid.partlyDry() && !crossing
-                ? exactL - grid.displacedL()
-                : grid.waterL();
+                ? exactL - grid.figures().displacedL()
+                : grid.figures().waterL();
     }
 
     public boolean hasWater() {
@@ -140,7 +141,7 @@ public record Survey(
         plainProfile(e).forEach(corner -> xs.add(corner.xCm));
         List<Corner> corners = new ArrayList<>();
         for (double x : xs) {
-            corners.add(new Corner(x, Grid.profileAt(e, x)));
+            corners.add(new Corner(x, GroundProfile.heightCm(e, x)));
         }
         return corners;
     }

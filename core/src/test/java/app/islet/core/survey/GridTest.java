@@ -44,24 +44,25 @@ class GridTest {
     @CsvSource({"100, 40, 30", "76.2, 30.48, 20", "33.3, 21.7, 5.5"})
     void a_box_is_exact(double l, double w, double depth) {
         Grid grid = grid(new Vessel(l, w, 60), depth);
-        assertThat(grid.waterL()).isCloseTo(l * w * depth / 1000, within(1e-9));
-        assertThat(grid.litresPerCm()).isCloseTo(l * w / 1000, within(1e-9));
-        assertThat(grid.insideCm2()).isCloseTo(l * w, within(1e-9));
+        assertThat(grid.figures().waterL()).isCloseTo(l * w * depth / 1000, within(1e-9));
+        assertThat(grid.figures().litresPerCm()).isCloseTo(l * w / 1000, within(1e-9));
+        assertThat(grid.figures().insideCm2()).isCloseTo(l * w, within(1e-9));
     }
 
     @Test
     void a_wedge_is_as_good_as_its_cells() {
         Enclosure e = tank(100, 40, 30, 10).with(new Land(100, 20, 100));
-        assertThat(Grid.of(e).waterL()).isCloseTo(50 * 10 / 2.0 * 40 / 1000, within(0.01));
-        assertThat(Grid.of(e).dryCm2()).isCloseTo(2000, within(1e-9));
-        assertThat(Grid.of(e).shorelineCm()).isCloseTo(40, within(1e-9));
+        assertThat(Grid.of(e).figures().waterL())
+                .isCloseTo(50 * 10 / 2.0 * 40 / 1000, within(0.01));
+        assertThat(Grid.of(e).figures().dryCm2()).isCloseTo(2000, within(1e-9));
+        assertThat(Grid.of(e).figures().shorelineCm()).isCloseTo(40, within(1e-9));
     }
 
     /** A cylinder holds pi r² h; in cells of 1 cm within three thousandths. */
     @Test
     void a_round_tub_holds_a_cylinder() {
         double exact = Math.PI * 50 * 50 * 40 / 1000;
-        assertThat(grid(new Vessel(Vessel.Shape.OVAL, 100, 100, 60, 1), 40).waterL())
+        assertThat(grid(new Vessel(Vessel.Shape.OVAL, 100, 100, 60, 1), 40).figures().waterL())
                 .isCloseTo(exact, within(0.003 * exact));
         assertThat(new Vessel(Vessel.Shape.OVAL, 100, 100, 60, 1).footprintCm2())
                 .isCloseTo(Math.PI * 2500, within(1e-9));
@@ -74,32 +75,34 @@ class GridTest {
         double small = 35;
         double h = 60;
         double exact = Math.PI * h / 3 * (big * big + big * small + small * small) / 1000;
-        assertThat(grid(new Vessel(Vessel.Shape.OVAL, 100, 100, 60, 0.7), 60).waterL())
+        assertThat(grid(new Vessel(Vessel.Shape.OVAL, 100, 100, 60, 0.7), 60).figures().waterL())
                 .isCloseTo(exact, within(0.005 * exact));
     }
 
     @Test
     void a_corner_tank_is_a_quarter_of_a_cylinder_and_a_bow_front_swells() {
-        assertThat(grid(new Vessel(Vessel.Shape.CORNER, 70, 70, 60, 1), 50).waterL())
+        assertThat(grid(new Vessel(Vessel.Shape.CORNER, 70, 70, 60, 1), 50).figures().waterL())
                 .isCloseTo(Math.PI / 4 * 70 * 70 * 50 / 1000, within(1.0));
         Vessel bow = new Vessel(Vessel.Shape.BOW, 90, 50, 50, 1);
         // Straight to four fifths of the width, then a parabola: 2/3 of the last fifth.
-        assertThat(grid(bow, 40).waterL())
+        assertThat(grid(bow, 40).figures().waterL())
                 .isCloseTo(90 * 50 * (0.8 + 0.2 * 2 / 3) * 40 / 1000, within(1.0));
-        assertThat(bow.footprintCm2()).isCloseTo(grid(bow, 40).insideCm2(), within(25.0));
+        assertThat(bow.footprintCm2()).isCloseTo(grid(bow, 40).figures().insideCm2(), within(25.0));
     }
 
     @Test
     void a_stone_takes_the_place_of_just_its_water() {
         Enclosure bare = tank(100, 40, 50, 30);
         Enclosure stony = furnished(bare, stone(10, 10, 20, 15, 0, 12));
-        assertThat(Grid.of(stony).displacedL()).isCloseTo(20 * 15 * 12 / 1000.0, within(1e-9));
-        assertThat(Grid.of(stony).waterL() + Grid.of(stony).displacedL())
-                .isCloseTo(Grid.of(bare).waterL(), within(1e-9));
+        assertThat(Grid.of(stony).figures().displacedL())
+                .isCloseTo(20 * 15 * 12 / 1000.0, within(1e-9));
+        assertThat(Grid.of(stony).figures().waterL() + Grid.of(stony).figures().displacedL())
+                .isCloseTo(Grid.of(bare).figures().waterL(), within(1e-9));
         Enclosure rising = furnished(bare, stone(10, 10, 20, 15, 0, 45));
-        assertThat(Grid.of(rising).displacedL()).isCloseTo(20 * 15 * 30 / 1000.0, within(1e-9));
-        assertThat(Grid.of(rising).dryCm2()).isCloseTo(300, within(1e-9));
-        assertThat(Grid.of(rising).shorelineCm()).isCloseTo(2 * (20 + 15), within(1e-9));
+        assertThat(Grid.of(rising).figures().displacedL())
+                .isCloseTo(20 * 15 * 30 / 1000.0, within(1e-9));
+        assertThat(Grid.of(rising).figures().dryCm2()).isCloseTo(300, within(1e-9));
+        assertThat(Grid.of(rising).figures().shorelineCm()).isCloseTo(2 * (20 + 15), within(1e-9));
     }
 
     @Test
@@ -109,7 +112,8 @@ class GridTest {
                         tank(100, 40, 50, 30),
                         stone(10, 10, 20, 15, 0, 40),
                         stone(10, 10, 20, 15, 0, 40));
-        assertThat(Grid.of(e).displacedL()).isCloseTo(20 * 15 * 30 / 1000.0, within(1e-9));
+        assertThat(Grid.of(e).figures().displacedL())
+                .isCloseTo(20 * 15 * 30 / 1000.0, within(1e-9));
     }
 
     @Test
@@ -121,7 +125,7 @@ class GridTest {
                         new Part("c", PartKind.CAVE, 20, 8, 18, 14, 0, 10, true, false, false));
         double before = 0;
         for (double depth = 0.5; depth <= 50; depth += 0.5) {
-            double now = Grid.of(e.with(new Change("/water/depthCm", depth))).waterL();
+            double now = Grid.of(e.with(new Change("/water/depthCm", depth))).figures().waterL();
             assertThat(now).isGreaterThanOrEqualTo(before);
             before = now;
         }
@@ -130,16 +134,16 @@ class GridTest {
     @Test
     void depths_come_in_bands_that_add_up() {
         Enclosure e = tank(100, 40, 30, 20).with(new Land(50, 30, 50));
-        assertThat(Grid.of(e).depthBands(4))
+        assertThat(Grid.of(e).figures().depthBands(4))
                 .hasSize(4)
                 .satisfies(
                         bands ->
                                 assertThat(
                                                 bands.stream()
-                                                        .mapToDouble(Grid.Band::sharePercent)
+                                                        .mapToDouble(GridFigures.Band::sharePercent)
                                                         .sum())
                                         .isCloseTo(100, within(1e-9)));
-        assertThat(Grid.of(tank(50, 40, 30, 0)).depthBands(4)).isEmpty();
+        assertThat(Grid.of(tank(50, 40, 30, 0)).figures().depthBands(4)).isEmpty();
     }
 
     @Test
@@ -148,7 +152,7 @@ class GridTest {
                 furnished(
                         tank(100, 40, 50, 30).with(new Platform(30, 20)),
                         stone(5, 5, 10, 10, 0, 8));
-        assertThat(Grid.of(e).dryCm2()).isZero();
+        assertThat(Grid.of(e).figures().dryCm2()).isZero();
         assertThat(Survey.of(e).dryLandCm2()).isZero();
         assertThat(Survey.of(e).baskingCm2(e)).isEqualTo(600);
     }
@@ -159,7 +163,7 @@ class GridTest {
     void turning_a_part_changes_its_place_and_not_its_volume(double degrees) {
         Part beam =
                 new Part("b", PartKind.WOOD, 30, 15, 40, 10, 0, 20, degrees, false, false, false);
-        assertThat(Grid.of(furnished(tank(100, 60, 50, 30), beam)).displacedL())
+        assertThat(Grid.of(furnished(tank(100, 60, 50, 30), beam)).figures().displacedL())
                 .isCloseTo(40 * 10 * 20 / 1000.0, within(1e-9));
         assertThat(beam.spanX()).isLessThanOrEqualTo(Math.hypot(40, 10) + 1e-9);
         assertThat(beam.turned(90).leftCm()).isCloseTo(45, within(1e-9));
@@ -170,7 +174,7 @@ class GridTest {
     void a_slope_of_ground_is_half_its_block() {
         Part slope = new Part("b", PartKind.SLOPE, 50, 0, 40, 40, 0, 20, false, false, false);
         Grid grid = Grid.of(furnished(tank(100, 40, 50, 30), slope));
-        assertThat(grid.displacedL()).isCloseTo(40 * 40 * 20 / 2 / 1000.0, within(0.05));
+        assertThat(grid.figures().displacedL()).isCloseTo(40 * 40 * 20 / 2 / 1000.0, within(0.05));
     }
 
     /** Straight between the points, so two triangles: 1/2 · 40 · 20 and 1/2 · 60 · 20 cm². */
@@ -184,7 +188,7 @@ class GridTest {
         Survey survey = Survey.of(e);
         double exact = (100 * 30 - 0.5 * 100 * 20) * 40 / 1000.0;
         assertThat(survey.waterL()).isCloseTo(exact, within(1e-9));
-        assertThat(Grid.of(e).waterL()).isCloseTo(exact, within(0.01));
+        assertThat(Grid.of(e).figures().waterL()).isCloseTo(exact, within(0.01));
         assertThat(Survey.of(e.with(new Change("/water/depthCm", 10))).waterSharePercent())
                 .isCloseTo(50, within(1.0));
     }
@@ -247,11 +251,11 @@ class GridTest {
     @Test
     void floor_to_walk_on_and_shade_follow_what_stands_and_floats() {
         Enclosure box = tank(100, 40, 30, 10);
-        assertThat(Grid.of(box).walkableCm2()).isCloseTo(4000, within(1e-9));
-        assertThat(Grid.of(box).shadePercent()).isZero();
+        assertThat(Grid.of(box).figures().walkableCm2()).isCloseTo(4000, within(1e-9));
+        assertThat(Grid.of(box).figures().shadePercent()).isZero();
         Part float1 = new Part("f", PartKind.FLOAT, 0, 0, 50, 20, 0, 2, false, false, false);
         Grid grid = Grid.of(furnished(box, stone(60, 0, 20, 20, 0, 20), float1));
-        assertThat(grid.walkableCm2()).isCloseTo(3600, within(1e-9));
-        assertThat(grid.shadePercent()).isCloseTo(25, within(1e-9));
+        assertThat(grid.figures().walkableCm2()).isCloseTo(3600, within(1e-9));
+        assertThat(grid.figures().shadePercent()).isCloseTo(25, within(1e-9));
     }
 }

@@ -121,7 +121,8 @@ class SurveyTest {
         Enclosure stony = e.with(Furnishings.NONE.with(stone));
         assertThat(Survey.of(stony).waterL())
                 .isCloseTo(
-                        Survey.of(e).waterL() - Survey.of(stony).grid().orElseThrow().displacedL(),
+                        Survey.of(e).waterL()
+                                - Survey.of(stony).grid().orElseThrow().figures().displacedL(),
                         EXACT);
         assertThat(Survey.of(e).grid()).isEmpty();
     }

@@ -6,6 +6,7 @@ import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.survey.BaskingPlatform;
 import app.islet.core.survey.Grid;
 import app.islet.core.survey.Reach;
 import app.islet.core.survey.Survey;
@@ -98,7 +99,7 @@ public final class PlanDrawing {
         }
         Svg parts = new Svg();
         Stream.concat(
-                        Grid.platformParts(enclosure).stream(),
+                        BaskingPlatform.parts(enclosure).stream(),
                         enclosure.furnishings().parts().stream())
                 .sorted(Comparator.comparing(Part::topCm))
                 .forEach(part -> Parts.plan(parts, part, this::x, this::y));

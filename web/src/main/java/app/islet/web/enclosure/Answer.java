@@ -155,9 +155,14 @@ public record Answer(
                 figure(
                         u,
                         "Floor to walk on",
-                        Quantity.cm2(grid.walkableCm2()),
+                        Quantity.cm2(grid.figures().walkableCm2()),
                         "free of what stands on it"));
-        figures.add(figure(u, "In shade", Quantity.percent(grid.shadePercent()), "of the water"));
+        figures.add(
+                figure(
+                        u,
+                        "In shade",
+                        Quantity.percent(grid.figures().shadePercent()),
+                        "of the water"));
         whose.ifPresent(r -> figures.addAll(swimming(u, r, Situation.swim(r, grid))));
         a.survey()
                 .grid()
@@ -167,10 +172,14 @@ public record Answer(
                                     figure(
                                             u,
                                             "Taken by the parts",
-                                            Quantity.litres(cells.displacedL()),
+                                            Quantity.litres(cells.figures().displacedL()),
                                             "of the water"));
                             figures.add(
-                                    figure(u, "Shoreline", Quantity.cm(cells.shorelineCm()), ""));
+                                    figure(
+                                            u,
+                                            "Shoreline",
+                                            Quantity.cm(cells.figures().shorelineCm()),
+                                            ""));
                         });
         figures.addAll(loads(u, a));
         if (a.heads() > 0) {
@@ -285,7 +294,7 @@ public record Answer(
     }
 
     private static String depths(Units u, Grid grid) {
-        return grid.depthBands(DEPTH_BANDS).stream()
+        return grid.figures().depthBands(DEPTH_BANDS).stream()
                 .filter(band -> band.sharePercent() >= 1)
                 .map(
                         band ->
