@@ -83,14 +83,4 @@ public record Course(int stepMinutes, float[] waterC, float[] boxC, float[] room
         }
         return outside * stepMinutes / 60.0;
     }
-
-    /** Hours until the water first leaves a range; infinite where it never does. */
-    public double hoursUntilOutside(Range range) {
-        for (int step = 0; step < waterC.length; step++) {
-            if (!range.contains(waterC[step])) {
-                return step * stepMinutes / 60.0;
-            }
-        }
-        return Double.POSITIVE_INFINITY;
-    }
 }

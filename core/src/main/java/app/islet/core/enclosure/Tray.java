@@ -29,11 +29,22 @@ public final class Tray {
         Enclosure copied = e;
         for (Part part : e.furnishings().parts()) {
             if (part.id().equals(id)) {
-                Part copy = part.at(part.xCm() + COPY_ASIDE_CM, part.yCm() + COPY_ASIDE_CM);
+                Part copy =
+                        part.at(
+                                aside(part.xCm(), part.lengthCm(), e.vessel().lengthCm()),
+                                aside(part.yCm(), part.widthCm(), e.vessel().widthCm()));
                 copied = with(copied, copy.named(freeId(copied, part.kind())));
             }
         }
         return copied;
+    }
+
+    /** To the other side where it would stick out of the vessel; not at all where it fills it. */
+    private static double aside(double fromCm, double sizeCm, double roomCm) {
+        if (fromCm + COPY_ASIDE_CM + sizeCm <= roomCm) {
+            return fromCm + COPY_ASIDE_CM;
+        }
+        return fromCm >= COPY_ASIDE_CM ? fromCm - COPY_ASIDE_CM : fromCm;
     }
 
     public static Enclosure removed(Enclosure e, String id) {
@@ -189,7 +200,20 @@ public final class Tray {
             double bottom,
             double top) {
         boolean round = kind == PartKind.STONE || kind == PartKind.PLANTS;
+        // A small tub may be smaller than the thing as sold.
+        double fitsLength = Math.min(length, e.vessel().lengthCm());
+        double fitsWidth = Math.min(width, e.vessel().widthCm());
         return new Part(
-                freeId(e, kind), kind, x, y, length, width, bottom, top, round, false, false);
+                freeId(e, kind),
+                kind,
+                Math.min(x, e.vessel().lengthCm() - fitsLength),
+                Math.min(y, e.vessel().widthCm() - fitsWidth),
+                fitsLength,
+                fitsWidth,
+                bottom,
+                top,
+                round,
+                false,
+                false);
     }
 }

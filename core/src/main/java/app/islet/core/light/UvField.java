@@ -10,7 +10,6 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /**
  * The UV index over an enclosure: every lamp, its distance, angle, age and what it shines through,
@@ -223,28 +222,5 @@ public final class UvField {
             }
         }
         return true;
-    }
-
-    /** Height over a place at which that index is met, from under the lamps; none if nowhere. */
-    public OptionalDouble heightFor(double uvi, double xCm, double yCm, double fromCm) {
-        double top =
-                lamps.stream().mapToDouble(Hung::heightCm).min().orElse(Double.NEGATIVE_INFINITY);
-        if (!(uvi(xCm, yCm, fromCm) < uvi) || top - NEAREST_CM <= fromCm) {
-            return OptionalDouble.empty();
-        }
-        double low = fromCm;
-        double high = top - NEAREST_CM;
-        if (uvi(xCm, yCm, high) < uvi) {
-            return OptionalDouble.empty();
-        }
-        while (high - low > 1e-6) {
-            double middle = (low + high) / 2;
-            if (uvi(xCm, yCm, middle) < uvi) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return OptionalDouble.of((low + high) / 2);
     }
 }

@@ -3,6 +3,7 @@ package app.islet.core.calculator;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -38,6 +39,39 @@ class CalculatorsTest {
         assertThat(out.get("volumeL")).isCloseTo(37.85411784, within(1e-9));
         assertThat(out.get("footprintCm2")).isCloseTo(58.674 * 25.4, within(1e-9));
         assertThat(out.get("waterMassKg")).isEqualTo(out.get("volumeL"));
+    }
+
+    /**
+     * ASHRAE's pool equation with vapour pressures of its tables (3.567 kPa at 27 °C, 4.008 kPa at
+     * 29 °C) and the heat of vaporisation of the steam tables (2437 kJ/kg at 27 °C), all from
+     * memory: (3.567 - 0.5 * 4.008) * 0.089 / 2437 kg/s from a square metre of a pool in use.
+     */
+    @Test
+    void a_square_metre_of_pool_loses_as_much_as_the_handbook_says() {
+        String pool = "waterC=27 airC=29 rhPercent=50 areaCm2=10000 airSpeedMs=0 ";
+        Map<String, Double> used = Calculators.run("evaporation", pairs(pool + "activity=1"));
+        double gPerHour = (3.567 - 0.5 * 4.008) * 0.089 / 2437 * 3.6e6;
+        assertThat(used.get("gPerHour")).isCloseTo(gPerHour, withinPercentage(0.5));
+        assertThat(used.get("coolingW")).isCloseTo(gPerHour / 3600 * 2437, withinPercentage(0.5));
+        assertThat(Calculators.run("evaporation", pairs(pool)).get("gPerHour"))
+                .as("a quiet surface")
+                .isCloseTo(gPerHour / 2, withinPercentage(0.5));
+        assertThat(
+                        Calculators.run(
+                                        "evaporation",
+                                        pairs(pool.replace("SpeedMs=0", "SpeedMs=1")))
+                                .get("gPerHour"))
+                .isCloseTo(gPerHour / 2 * (0.089 + 0.0782) / 0.089, withinPercentage(0.5));
+    }
+
+    /** Water colder than the dew point gathers water: 20 °C, 100 % over water of 10 °C. */
+    @Test
+    void over_cold_water_moisture_condenses() {
+        Map<String, Double> cold =
+                Calculators.run(
+                        "evaporation", pairs("waterC=10 airC=20 rhPercent=100 areaCm2=10000"));
+        assertThat(cold.get("gPerHour")).isNegative();
+        assertThat(cold.get("coolingW")).isNegative();
     }
 
     @ParameterizedTest(name = "{0} {1}: {2} = {3}")

@@ -258,4 +258,18 @@ class GridTest {
         assertThat(grid.figures().walkableCm2()).isCloseTo(3600, within(1e-9));
         assertThat(grid.figures().shadePercent()).isCloseTo(25, within(1e-9));
     }
+
+    @Test
+    void a_cut_meets_water_from_the_pane_to_the_bank_and_not_behind_a_partition() {
+        // The bank rises 30 cm over its 50 cm: it leaves water of 18 cm after 30 of them.
+        Enclosure bank = tank(100, 40, 50, 18).with(new Land(50, 30, 50));
+        assertThat(Grid.of(bank).waterAlong(20)).containsExactly(new Grid.Stretch(0, 80));
+        Part pane = new Part("p", PartKind.PARTITION, 60, 0, 1, 40, 0, 50, false, false, false);
+        assertThat(Grid.of(furnished(tank(100, 40, 50, 20), pane)).waterAlong(39.9))
+                .hasSize(1)
+                .first()
+                .satisfies(stretch -> assertThat(stretch.fromCm()).isZero())
+                .satisfies(stretch -> assertThat(stretch.toCm()).isBetween(59.0, 61.0));
+        assertThat(Grid.of(tank(100, 40, 50, 0)).waterAlong(20)).isEmpty();
+    }
 }

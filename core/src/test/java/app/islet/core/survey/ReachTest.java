@@ -104,6 +104,30 @@ class ReachTest {
     }
 
     @Test
+    void without_water_it_walks_from_the_floor() {
+        Enclosure dry = tank(80, 40, 60, 0);
+        Reach bare = reach(dry);
+        assertThat(bare.reachedCm2()).isCloseTo(80 * 40, within(1e-9));
+        assertThat(bare.waysOut()).isZero();
+        assertThat(bare.highestCm()).isZero();
+        assertThat(reach(furnished(dry, stone(30, 10, 12, 12, 0, 5))).highestCm())
+                .as("a step of its own height")
+                .isEqualTo(5);
+        assertThat(reach(furnished(dry, stone(30, 10, 12, 12, 0, 6))).highestCm())
+                .as("and no higher")
+                .isZero();
+        assertThat(
+                        reach(
+                                        furnished(
+                                                dry,
+                                                stone(30, 10, 12, 12, 0, 5),
+                                                stone(42, 10, 12, 12, 0, 10)))
+                                .highestCm())
+                .as("from stone to stone")
+                .isEqualTo(10);
+    }
+
+    @Test
     void a_ramp_leads_to_the_shelf_it_leans_on() {
         Enclosure e = tank(120, 40, 60, 30);
         Part shelf = part(PartKind.SHELF, 80, 30, 38, 42, false);
