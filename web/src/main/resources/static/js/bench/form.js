@@ -3,6 +3,9 @@
 const VIEW = ["cut", "ahead", "whose", "lamps", "depths"];
 const OF_THE_PAGE = [...VIEW, "revision", "_csrf"];
 
+/** @param {HTMLInputElement} field @returns {boolean} whether it changes how one looks and nothing of the design */
+export const isView = field => VIEW.includes(field.name);
+
 /** @param {HTMLFormElement} form @returns {URLSearchParams} all of it, as it is sent */
 export const sent = form => new URLSearchParams(new FormData(form));
 

@@ -6,7 +6,7 @@
  * `design:restore` (a form as it was).
  */
 
-import { sent, view } from "./form.js";
+import { isView, sent, view } from "./form.js";
 import { open } from "./line.js";
 import { patch } from "./patch.js";
 
@@ -20,6 +20,7 @@ export function enhance(root) {
   let asked = 0;
   let waiting = false;
   let changed = false;
+  let touched = false;
 
   const say = words => { const state = form.querySelector("[data-preview-state]"); if (state && state.textContent !== words) state.textContent = words; };
 
@@ -64,7 +65,7 @@ export function enhance(root) {
     for (const place of answer.querySelectorAll("[data-patch]")) {
       patch(place, piece.querySelector(`#answer [data-patch=${place.dataset.patch}]`));
     }
-    say("Not saved yet");
+    say(touched ? "Not saved yet" : "");
     form.dispatchEvent(new CustomEvent("design:drawn"));
   }
 
@@ -92,6 +93,7 @@ export function enhance(root) {
   async function swapForm(body) {
     form.toggleAttribute("data-asking", true);
     const question = ++asked;
+    touched = true;
     try {
       const response = await fetch(`${form.dataset.preview}/form`, { method: "POST", body });
       if (!response.ok) throw new Error(String(response.status));
@@ -149,12 +151,19 @@ export function enhance(root) {
     form.dispatchEvent(new CustomEvent("design:act", { detail: { name: "applyChanges", value: remedy.elements.changes.value } }));
   }
 
-  const settled = event => { if (!event.target.matches("[name=cut], [name=ahead], [name=whose], [name=lamps], [name=depths]")) form.dispatchEvent(new CustomEvent("design:settled")); };
-  const heard = event => { if (event.target.form === form) typed(); };
-  const changedBy = event => { if (event.target.form === form) settled(event); };
+  function heard(event) {
+    if (event.target.form !== form) return;
+    touched ||= !isView(event.target);
+    typed();
+  }
+
+  function settled(event) {
+    if (event.target.form === form && !isView(event.target)) form.dispatchEvent(new CustomEvent("design:settled"));
+  }
+
   form.toggleAttribute("data-preview-live", true);
   root.addEventListener("input", heard);
-  root.addEventListener("change", changedBy);
+  root.addEventListener("change", settled);
   root.addEventListener("click", pressed);
   root.addEventListener("submit", apply);
   form.addEventListener("design:act", act);
@@ -162,7 +171,7 @@ export function enhance(root) {
   return () => {
     line.close();
     root.removeEventListener("input", heard);
-    root.removeEventListener("change", changedBy);
+    root.removeEventListener("change", settled);
     root.removeEventListener("click", pressed);
     root.removeEventListener("submit", apply);
     form.removeEventListener("design:act", act);

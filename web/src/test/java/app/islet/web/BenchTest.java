@@ -203,6 +203,26 @@ class BenchTest {
     }
 
     @Test
+    void bands_of_depth_are_drawn_when_shown_and_change_nothing_of_the_design() {
+        Page page = Islet.running().owner();
+        turtleTank(page, "Bands");
+        settled(page);
+        Locator bands = page.locator(".plan .o-depth path");
+        assertThat(bands).hasCount(0);
+        page.locator("[data-overlay=depth]").check();
+        assertThat(bands).hasCount(1);
+        assertThat(page.locator("[data-preview-state]")).isEmpty();
+        page.reload();
+        assertThat(bands).hasCount(1);
+        assertThat(page.locator("[data-preview-state]")).isEmpty();
+        page.fill("#depth", "24");
+        assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
+        page.locator("[data-overlay=depth]").uncheck();
+        assertThat(bands).hasCount(0);
+        assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
+    }
+
+    @Test
     void what_a_move_does_not_change_stays_in_its_place() {
         Page page = Islet.running().owner();
         turtleTank(page, "Stays in place");

@@ -215,6 +215,9 @@ public final class SectionDrawing {
                         below -> {
                             double wide =
                                     Math.min(length * 0.18, Math.max(2, survey.shoreX() * 0.25));
+                            double tall = Math.max(2, 1.2 * scale);
+                            // In water shallower than it lies under the line it lies on the ground.
+                            double onGround = enclosure.ground().depthCm() + tall / scale;
                             // Clear of the heater and the filter, which hang at the left end.
                             double clear = small ? x(length * 0.06) : x(0) + DEVICES_PX;
                             double from =
@@ -230,11 +233,11 @@ public final class SectionDrawing {
                                     "x",
                                     from,
                                     "y",
-                                    y(survey.lineCm() - below),
+                                    y(Math.max(survey.lineCm() - below, onGround)),
                                     "width",
                                     wide * scale,
                                     "height",
-                                    Math.max(2, 1.2 * scale),
+                                    tall,
                                     "rx",
                                     small ? 1 : 3);
                         });

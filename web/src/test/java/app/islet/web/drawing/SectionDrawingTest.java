@@ -157,4 +157,23 @@ class SectionDrawingTest {
                                 .split("s-animal", -1))
                 .hasSize(13);
     }
+
+    @Test
+    void a_rest_lies_under_the_line_or_on_the_floor_of_shallow_water() {
+        for (double depth : new double[] {1, 3, 6, 20}) {
+            String svg =
+                    SectionDrawing.working(
+                            sample(
+                                    box(60, 30, 30, depth, "")
+                                            .replace(
+                                                    "\"depthCm\":%s},\"ground\"".formatted(depth),
+                                                    "\"depthCm\":%s,\"restBelowSurfaceCm\":5},\"ground\""
+                                                            .formatted(depth))),
+                            UnitSystem.METRIC,
+                            15);
+            double floor = attribute(svg, "s-air", "y") + attribute(svg, "s-air", "height");
+            double rest = attribute(svg, "s-rest", "y") + attribute(svg, "s-rest", "height");
+            assertThat(rest).as("%s cm", depth).isLessThanOrEqualTo(floor + 0.02);
+        }
+    }
 }
