@@ -1,9 +1,12 @@
 /**
  * Asks for the preview of a design over one open line, as a request for each move of a hand would cost as much as its
- * answer. Where the line cannot be had, or breaks, it asks by request; the next question tries for a line again.
+ * answer. Where the line cannot be had, or breaks, it asks by request; after a while a question tries for a line again.
  */
 
 const PATIENCE_MS = 4000;
+
+/** A line that broke before it answered anything is likely to do so again. */
+const TRY_AGAIN_MS = 15000;
 
 /**
  * @param {string} address of the Build page
@@ -14,17 +17,21 @@ export function open(address) {
   const place = new URL(`${address}/line`, location.href);
   place.protocol = place.protocol.replace("http", "ws");
   let line = null;
+  let proven = false;
+  let tryFrom = 0;
   let answered = () => {};
 
   function connect() {
     const mine = line = new WebSocket(place);
-    mine.addEventListener("message", event => answered(event.data));
+    proven = false;
+    mine.addEventListener("message", event => { proven = true; answered(event.data); });
     mine.addEventListener("close", () => { if (line === mine) hangUp(); });
   }
 
   function hangUp() {
     line?.close();
     line = null;
+    if (!proven) tryFrom = performance.now() + TRY_AGAIN_MS;
     answered(null);
   }
 
@@ -35,8 +42,8 @@ export function open(address) {
   }
 
   async function ask(fields) {
-    if (!line) connect();
-    if (line.readyState !== WebSocket.OPEN) return request(fields);
+    if (!line && performance.now() >= tryFrom) connect();
+    if (line?.readyState !== WebSocket.OPEN) return request(fields);
     const piece = await new Promise(done => {
       const patience = setTimeout(hangUp, PATIENCE_MS);
       answered = answer => { clearTimeout(patience); answered = () => {}; done(answer); };

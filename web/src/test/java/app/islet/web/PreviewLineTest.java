@@ -190,9 +190,17 @@ class PreviewLineTest {
     @Test
     void where_there_is_none_the_drawing_follows_all_the_same() {
         Page page = ISLET.owner();
-        page.routeWebSocket("**/build/line", line -> line.close());
+        List<String> tried = new ArrayList<>();
+        page.routeWebSocket(
+                "**/build/line",
+                line -> {
+                    tried.add(line.url());
+                    line.close();
+                });
         page.navigate(BUILD);
         follows(page);
+        follows(page);
+        assertThat(tried).as("not again for every question").hasSize(1);
     }
 
     @Test
