@@ -203,6 +203,14 @@ class BenchTest {
     }
 
     @Test
+    void who_lives_in_the_water_is_not_shown_as_trapped_in_it() {
+        Page page = Islet.running().owner();
+        page.navigate("/c/weir-mill/enclosures/1/build");
+        assertThat(page.locator(".reach")).containsText("it lives in the water and needs none");
+        assertThat(page.locator(".plan .r-trapped")).hasCount(0);
+    }
+
+    @Test
     void bands_of_depth_are_drawn_when_shown_and_change_nothing_of_the_design() {
         Page page = Islet.running().owner();
         turtleTank(page, "Bands");

@@ -93,6 +93,22 @@ public record Reach(
         return new Search(grid, body).run();
     }
 
+    /** The same for one that lives in the water and need not leave it: nothing traps it there. */
+    public Reach untrapped() {
+        return new Reach(
+                waysOut,
+                reachedCm2,
+                0,
+                highestCm,
+                restCm2,
+                leastRimCm,
+                farthestAirCm,
+                onlyWayCm,
+                passages,
+                columns,
+                marks.stream().map(mark -> mark == Mark.TRAPPED ? Mark.WATER : mark).toList());
+    }
+
     /**
      * Way from the worst place in the water to the nearest way out or rest, cm; infinite where
      * there is none. Walked when asked: only what is read out needs it.

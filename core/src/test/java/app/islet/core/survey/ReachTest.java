@@ -69,6 +69,8 @@ class ReachTest {
         assertThat(reach.trappedPercent()).isEqualTo(100);
         assertThat(reach.highestCm()).isEqualTo(20);
         assertThat(reach.farthestCm(Grid.of(e))).isInfinite();
+        assertThat(reach.untrapped().trappedPercent()).isZero();
+        assertThat(reach.untrapped().marks()).containsOnly(Reach.Mark.WATER);
     }
 
     @ParameterizedTest(name = "a beach of {0} cm run to a height of 30: {1} ways out")

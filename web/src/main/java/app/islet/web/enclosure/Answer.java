@@ -274,7 +274,7 @@ public record Answer(
                         a,
                         grid,
                         system,
-                        whose.map(r -> Situation.reach(r, grid)),
+                        whose.map(r -> shown(r, grid)),
                         view.cutIn(a.enclosure()),
                         view.depths()),
                 whose.map(r -> reachWords(r, grid, u)).orElse(""),
@@ -340,8 +340,18 @@ public record Answer(
                                 .collect(Collectors.joining(", ")));
     }
 
-    private static String reachWords(Resident r, Grid grid, Units u) {
+    /** Who lives in the water is not shown as trapped in it. */
+    private static Reach shown(Resident r, Grid grid) {
         Reach reach = Situation.reach(r, grid);
+        return leavesWater(r) ? reach : reach.untrapped();
+    }
+
+    private static boolean leavesWater(Resident r) {
+        return r.stage().needs().land().necessary();
+    }
+
+    private static String reachWords(Resident r, Grid grid, Units u) {
+        Reach reach = shown(r, grid);
         double farthest = reach.farthestCm(grid);
         List<String> words = new ArrayList<>();
         words.add(
@@ -354,10 +364,14 @@ public record Answer(
                     "trapped in %s of it"
                             .formatted(u.text(Quantity.percent(reach.trappedPercent()))));
         }
-        words.add(
-                Double.isInfinite(farthest)
-                        ? "no rest and no way out"
-                        : u.cm(farthest) + " at most to a rest or a way out");
+        if (!leavesWater(r)) {
+            words.add("it lives in the water and needs none");
+        }
+        if (!Double.isInfinite(farthest)) {
+            words.add(u.cm(farthest) + " at most to a rest or a way out");
+        } else if (leavesWater(r)) {
+            words.add("no rest and no way out");
+        }
         if (reach.farthestAirCm() > 0) {
             words.add(u.cm(reach.farthestAirCm()) + " at most to air from under a roof");
         }
