@@ -29,8 +29,8 @@ import java.util.Optional;
  * much as its answer. A question is the form as a JSON object, an answer the piece of page that a
  * request for the preview would get.
  *
- * <p>Who signed out or is no longer a member loses the line within five seconds; the page then asks
- * by requests, and is told why by them.
+ * <p>Who signed out or is no longer a member loses the line within five seconds; what the page
+ * then asks by requests is refused as any request is.
  */
 @Component
 class PreviewLine extends TextWebSocketHandler {

@@ -38,7 +38,7 @@ class PreviewLineConfiguration implements WebSocketConfigurer {
 
     @Override
     public void registerWebSocketHandlers(WebSocketHandlerRegistry registry) {
-        registry.addHandler(line, "/c/{collection}/enclosures/{id:\\d+}/build/line")
+        registry.addHandler(line, "/c/{collection}/enclosures/{id:\\d{1,18}}/build/line")
                 .setHandshakeHandler(new Plain())
                 .addInterceptors(new Members());
     }
