@@ -8,7 +8,6 @@ import app.islet.core.care.CareSheetReader;
 import app.islet.core.document.DocumentReader;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.core.text.UnreadableException;
-
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.CharacterCodingException;
@@ -24,57 +23,57 @@ import java.util.List;
  * well, 1 a Danger or Wrong finding, 2 unreadable.
  */
 final class CheckCommand {
-    private static final int FAILS = 1;
+  private static final int FAILS = 1;
 
-    private CheckCommand() {}
+  private CheckCommand() {}
 
-    private static final String SHEET = "--sheet";
+  private static final String SHEET = "--sheet";
 
-    static int run(List<String> args, LocalDate today, PrintStream out, PrintStream err) {
-        String file = "";
-        try {
-            List<CareSheet> own = new ArrayList<>();
-            int at = 0;
-            while (at + 1 < args.size() && args.get(at).equals(SHEET)) {
-                file = args.get(at + 1);
-                own.add(CareSheetReader.read(file, Files.readString(Path.of(file))));
-                at += 2;
-            }
-            if (at != args.size() - 1 || args.get(at).startsWith("--")) {
-                err.println(
-                        "check takes one file, as in: ./islet check [--sheet OWN.yaml ...] samples/axolotl-pair.json");
-                return Main.UNREADABLE;
-            }
-            file = args.get(at);
-            String text = Files.readString(Path.of(file));
-            return file.endsWith(".yaml") || file.endsWith(".yml")
-                    ? sheet(CareSheetReader.read(file, text), out)
-                    : enclosure(CareLibrary.bundled().and(own), file, text, today, out);
-        } catch (UnreadableException | IllegalArgumentException e) {
-            err.println(e.getMessage());
-        } catch (NoSuchFileException e) {
-            err.println(file + ": there is no such file");
-        } catch (CharacterCodingException e) {
-            err.println(file + ": this is not a text file in UTF-8");
-        } catch (IOException e) {
-            err.println(file + ": this cannot be read: " + e.getMessage());
-        }
+  static int run(List<String> args, LocalDate today, PrintStream out, PrintStream err) {
+    String file = "";
+    try {
+      List<CareSheet> own = new ArrayList<>();
+      int at = 0;
+      while (at + 1 < args.size() && args.get(at).equals(SHEET)) {
+        file = args.get(at + 1);
+        own.add(CareSheetReader.read(file, Files.readString(Path.of(file))));
+        at += 2;
+      }
+      if (at != args.size() - 1 || args.get(at).startsWith("--")) {
+        err.println(
+            "check takes one file, as in: ./islet check [--sheet OWN.yaml ...] samples/axolotl-pair.json");
         return Main.UNREADABLE;
+      }
+      file = args.get(at);
+      String text = Files.readString(Path.of(file));
+      return file.endsWith(".yaml") || file.endsWith(".yml")
+          ? sheet(CareSheetReader.read(file, text), out)
+          : enclosure(CareLibrary.bundled().and(own), file, text, today, out);
+    } catch (UnreadableException | IllegalArgumentException e) {
+      err.println(e.getMessage());
+    } catch (NoSuchFileException e) {
+      err.println(file + ": there is no such file");
+    } catch (CharacterCodingException e) {
+      err.println(file + ": this is not a text file in UTF-8");
+    } catch (IOException e) {
+      err.println(file + ": this cannot be read: " + e.getMessage());
     }
+    return Main.UNREADABLE;
+  }
 
-    private static int enclosure(
-            CareLibrary library, String file, String text, LocalDate today, PrintStream out) {
-        EnclosureDocument document = new DocumentReader(library).read(file, text);
-        Assessment assessment = Assessment.of(document.enclosure(), document.residents(), today);
-        out.print(AssessmentJson.write(assessment));
-        return assessment.review().fails() ? FAILS : Main.OK;
-    }
+  private static int enclosure(
+      CareLibrary library, String file, String text, LocalDate today, PrintStream out) {
+    EnclosureDocument document = new DocumentReader(library).read(file, text);
+    Assessment assessment = Assessment.of(document.enclosure(), document.residents(), today);
+    out.print(AssessmentJson.write(assessment));
+    return assessment.review().fails() ? FAILS : Main.OK;
+  }
 
-    /** A care sheet that reads well says what was read. */
-    private static int sheet(CareSheet sheet, PrintStream out) {
-        out.printf(
-                "%s (%s): %d stages, %d schools. It reads well.%n",
-                sheet.name(), sheet.id(), sheet.stages().size(), sheet.schoolNames().size());
-        return Main.OK;
-    }
+  /** A care sheet that reads well says what was read. */
+  private static int sheet(CareSheet sheet, PrintStream out) {
+    out.printf(
+        "%s (%s): %d stages, %d schools. It reads well.%n",
+        sheet.name(), sheet.id(), sheet.stages().size(), sheet.schoolNames().size());
+    return Main.OK;
+  }
 }

@@ -8,32 +8,32 @@ import java.util.List;
 
 /** Entry point of {@code ./islet check} and {@code ./islet calc}. */
 public final class Main {
-    static final int OK = 0;
-    static final int UNREADABLE = 2;
+  static final int OK = 0;
+  static final int UNREADABLE = 2;
 
-    private Main() {}
+  private Main() {}
 
-    public static void main(String[] args) {
-        PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
-        PrintStream err = new PrintStream(System.err, false, StandardCharsets.UTF_8);
-        int code = run(List.of(args), LocalDate.now(), out, err);
-        out.flush();
-        err.flush();
-        System.exit(code);
-    }
+  public static void main(String[] args) {
+    PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
+    PrintStream err = new PrintStream(System.err, false, StandardCharsets.UTF_8);
+    int code = run(List.of(args), LocalDate.now(), out, err);
+    out.flush();
+    err.flush();
+    System.exit(code);
+  }
 
-    static int run(List<String> args, LocalDate today, PrintStream out, PrintStream err) {
-        String command = args.isEmpty() ? "" : args.get(0);
-        List<String> rest = args.isEmpty() ? args : args.subList(1, args.size());
-        return switch (command) {
-            case "check" -> CheckCommand.run(rest, today, out, err);
-            case "calc" -> CalcCommand.run(rest, out, err);
-            default -> {
-                err.println(
-                        "usage: check FILE.json | calc ID key=value ... | calc --batch FILE; got "
-                                + Arrays.toString(args.toArray()));
-                yield UNREADABLE;
-            }
-        };
-    }
+  static int run(List<String> args, LocalDate today, PrintStream out, PrintStream err) {
+    String command = args.isEmpty() ? "" : args.get(0);
+    List<String> rest = args.isEmpty() ? args : args.subList(1, args.size());
+    return switch (command) {
+      case "check" -> CheckCommand.run(rest, today, out, err);
+      case "calc" -> CalcCommand.run(rest, out, err);
+      default -> {
+        err.println(
+            "usage: check FILE.json | calc ID key=value ... | calc --batch FILE; got "
+                + Arrays.toString(args.toArray()));
+        yield UNREADABLE;
+      }
+    };
+  }
 }

@@ -4,12 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.SheetDraft;
-
-import org.junit.jupiter.api.DisplayNameGeneration;
-import org.junit.jupiter.api.DisplayNameGenerator;
-import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -18,128 +12,121 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class MainTest {
-    private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
-    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
-    private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+  private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
+  private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+  private final ByteArrayOutputStream err = new ByteArrayOutputStream();
 
-    private int run(String... args) {
-        return Main.run(List.of(args), DAY, new PrintStream(out), new PrintStream(err));
-    }
+  private int run(String... args) {
+    return Main.run(List.of(args), DAY, new PrintStream(out), new PrintStream(err));
+  }
 
-    @Test
-    void a_sound_enclosure_ends_with_0_and_its_assessment() {
-        assertThat(run("check", "../samples/axolotl-pair.json")).isZero();
-        assertThat(out.toString())
-                .contains(
-                        "\"waterL\" : 160.0",
-                        "\"severity\" : \"Note\"",
-                        "\"date\" : \"2026-03-02\"")
-                .doesNotContain("Danger");
-        assertThat(err.toString()).isEmpty();
-    }
+  @Test
+  void a_sound_enclosure_ends_with_0_and_its_assessment() {
+    assertThat(run("check", "../samples/axolotl-pair.json")).isZero();
+    assertThat(out.toString())
+        .contains("\"waterL\" : 160.0", "\"severity\" : \"Note\"", "\"date\" : \"2026-03-02\"")
+        .doesNotContain("Danger");
+    assertThat(err.toString()).isEmpty();
+  }
 
-    @Test
-    void a_danger_ends_with_1() {
-        assertThat(run("check", "../samples/musk-too-deep.json")).isEqualTo(1);
-        assertThat(out.toString())
-                .contains("\"rule\" : \"water-too-deep\"", "\"field\" : \"/water/depthCm\"");
-    }
+  @Test
+  void a_danger_ends_with_1() {
+    assertThat(run("check", "../samples/musk-too-deep.json")).isEqualTo(1);
+    assertThat(out.toString())
+        .contains("\"rule\" : \"water-too-deep\"", "\"field\" : \"/water/depthCm\"");
+  }
 
-    @Test
-    void an_unreadable_file_ends_with_2_and_nothing_on_standard_output() {
-        assertThat(run("check", "../samples/trailing-text.json")).isEqualTo(2);
-        assertThat(out.toString()).isEmpty();
-        assertThat(err.toString()).contains("trailing-text.json, line 10");
-    }
+  @Test
+  void an_unreadable_file_ends_with_2_and_nothing_on_standard_output() {
+    assertThat(run("check", "../samples/trailing-text.json")).isEqualTo(2);
+    assertThat(out.toString()).isEmpty();
+    assertThat(err.toString()).contains("trailing-text.json, line 10");
+  }
 
-    @Test
-    void a_missing_file_or_argument_ends_with_2() {
-        assertThat(run("check", "nowhere.json")).isEqualTo(2);
-        assertThat(run("check")).isEqualTo(2);
-        assertThat(run()).isEqualTo(2);
-        assertThat(run("calc")).isEqualTo(2);
-        assertThat(run("calc", "tan", "feedG")).isEqualTo(2);
-        assertThat(run("calc", "tan", "feedG=1", "feedG=2", "proteinPercent=3")).isEqualTo(2);
-        assertThat(out.toString()).isEmpty();
-        assertThat(err.toString().lines()).hasSize(6);
-    }
+  @Test
+  void a_missing_file_or_argument_ends_with_2() {
+    assertThat(run("check", "nowhere.json")).isEqualTo(2);
+    assertThat(run("check")).isEqualTo(2);
+    assertThat(run()).isEqualTo(2);
+    assertThat(run("calc")).isEqualTo(2);
+    assertThat(run("calc", "tan", "feedG")).isEqualTo(2);
+    assertThat(run("calc", "tan", "feedG=1", "feedG=2", "proteinPercent=3")).isEqualTo(2);
+    assertThat(out.toString()).isEmpty();
+    assertThat(err.toString().lines()).hasSize(6);
+  }
 
-    @Test
-    void a_keepers_own_sheet_is_read_and_judged_by(@TempDir Path folder) throws IOException {
-        Path sheet =
-                Files.writeString(
-                        folder.resolve("colder.yaml"),
-                        SheetDraft.of("axolotl", CareLibrary.bundledText("axolotl"))
-                                .copiedAs("colder", "Colder axolotl")
-                                .with(Map.of("/stages/2/water/harm/1", 20.0), "a test")
-                                .yaml());
-        Path tank =
-                Files.writeString(
-                        folder.resolve("tank.json"),
-                        Files.readString(Path.of("../samples/axolotl-pair.json"))
-                                .replace("\"axolotl\"", "\"colder\""));
-        assertThat(run("check", sheet.toString())).isZero();
-        assertThat(out.toString()).contains("Colder axolotl (colder): 3 stages");
-        assertThat(run("check", "--sheet", sheet.toString(), tank.toString())).isZero();
-        assertThat(out.toString()).contains("\"species\" : \"colder\"");
-        assertThat(run("check", tank.toString())).isEqualTo(2);
-        assertThat(err.toString()).contains("there is no care sheet \"colder\"");
-    }
+  @Test
+  void a_keepers_own_sheet_is_read_and_judged_by(@TempDir Path folder) throws IOException {
+    Path sheet =
+        Files.writeString(
+            folder.resolve("colder.yaml"),
+            SheetDraft.of("axolotl", CareLibrary.bundledText("axolotl"))
+                .copiedAs("colder", "Colder axolotl")
+                .with(Map.of("/stages/2/water/harm/1", 20.0), "a test")
+                .yaml());
+    Path tank =
+        Files.writeString(
+            folder.resolve("tank.json"),
+            Files.readString(Path.of("../samples/axolotl-pair.json"))
+                .replace("\"axolotl\"", "\"colder\""));
+    assertThat(run("check", sheet.toString())).isZero();
+    assertThat(out.toString()).contains("Colder axolotl (colder): 3 stages");
+    assertThat(run("check", "--sheet", sheet.toString(), tank.toString())).isZero();
+    assertThat(out.toString()).contains("\"species\" : \"colder\"");
+    assertThat(run("check", tank.toString())).isEqualTo(2);
+    assertThat(err.toString()).contains("there is no care sheet \"colder\"");
+  }
 
-    @Test
-    void a_bad_sheet_is_refused_with_file_line_and_field(@TempDir Path folder) throws IOException {
-        Path sheet =
-                Files.writeString(
-                        folder.resolve("bad.yaml"),
-                        CareLibrary.bundledText("axolotl")
-                                .replaceFirst("heater: never", "heater: hot"));
-        assertThat(run("check", sheet.toString())).isEqualTo(2);
-        assertThat(err.toString())
-                .contains("bad.yaml, line ", "/stages/0/heater: \"hot\" is not one of never");
-    }
+  @Test
+  void a_bad_sheet_is_refused_with_file_line_and_field(@TempDir Path folder) throws IOException {
+    Path sheet =
+        Files.writeString(
+            folder.resolve("bad.yaml"),
+            CareLibrary.bundledText("axolotl").replaceFirst("heater: never", "heater: hot"));
+    assertThat(run("check", sheet.toString())).isEqualTo(2);
+    assertThat(err.toString())
+        .contains("bad.yaml, line ", "/stages/0/heater: \"hot\" is not one of never");
+  }
 
-    @Test
-    void a_file_that_is_no_text_ends_with_2(@TempDir Path folder) throws IOException {
-        Path file =
-                Files.write(
-                        folder.resolve("picture.json"),
-                        new byte[] {(byte) 0xff, (byte) 0xd8, 0, 1});
-        assertThat(run("check", file.toString())).isEqualTo(2);
-        assertThat(err.toString()).contains("not a text file in UTF-8");
-    }
+  @Test
+  void a_file_that_is_no_text_ends_with_2(@TempDir Path folder) throws IOException {
+    Path file =
+        Files.write(folder.resolve("picture.json"), new byte[] {(byte) 0xff, (byte) 0xd8, 0, 1});
+    assertThat(run("check", file.toString())).isEqualTo(2);
+    assertThat(err.toString()).contains("not a text file in UTF-8");
+  }
 
-    @Test
-    void calc_prints_one_object() {
-        assertThat(
-                        run(
-                                "calc",
-                                "water-change-to",
-                                "nowMgPerL=100",
-                                "targetMgPerL=51.2",
-                                "maxPercent=20"))
-                .isZero();
-        assertThat(out.toString()).startsWith("{\"changes\":3,\"percentEach\":");
-    }
+  @Test
+  void calc_prints_one_object() {
+    assertThat(
+            run("calc", "water-change-to", "nowMgPerL=100", "targetMgPerL=51.2", "maxPercent=20"))
+        .isZero();
+    assertThat(out.toString()).startsWith("{\"changes\":3,\"percentEach\":");
+  }
 
-    @Test
-    void a_batch_answers_every_line_in_order(@TempDir Path folder) throws IOException {
-        Path file =
-                Files.writeString(
-                        folder.resolve("lines"),
-                        """
+  @Test
+  void a_batch_answers_every_line_in_order(@TempDir Path folder) throws IOException {
+    Path file =
+        Files.writeString(
+            folder.resolve("lines"),
+            """
                 {"id": "tan", "in": {"feedG": 1, "proteinPercent": 50}}
                 {"id": "tan", "in": {"feedG": -1, "proteinPercent": 50}}
                 {"id": "water-change", "in": {"nowMgPerL": 10, "percent": 50}}
                 """);
-        assertThat(run("calc", "--batch", file.toString())).isZero();
-        assertThat(out.toString().lines())
-                .hasSize(3)
-                .satisfiesExactly(
-                        a -> assertThat(a).startsWith("{\"tanG\":0.046"),
-                        b -> assertThat(b).startsWith("{\"error\":\"feedG must be 0 to"),
-                        c -> assertThat(c).isEqualTo("{\"afterMgPerL\":5.0}"));
-    }
+    assertThat(run("calc", "--batch", file.toString())).isZero();
+    assertThat(out.toString().lines())
+        .hasSize(3)
+        .satisfiesExactly(
+            a -> assertThat(a).startsWith("{\"tanG\":0.046"),
+            b -> assertThat(b).startsWith("{\"error\":\"feedG must be 0 to"),
+            c -> assertThat(c).isEqualTo("{\"afterMgPerL\":5.0}"));
+  }
 }

@@ -1,19 +1,18 @@
 package app.islet.core;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.climate.Climate;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.geometry.Geometry;
 import app.islet.core.plan.Plan;
 import app.islet.core.plan.Planner;
 import app.islet.core.plan.Purchase;
 import app.islet.core.plan.Shopping;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Acceptance;
 import app.islet.core.review.Review;
-import app.islet.core.review.Situation;
-import app.islet.core.survey.Survey;
+import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.NitrogenLoad;
 import app.islet.core.water.WaterRecord;
-
 import java.time.LocalDate;
 import java.util.List;
 
@@ -24,55 +23,51 @@ import java.util.List;
  * @param ammoniaGPerDay nitrogen of total ammonia that the planned food makes on an average day, g
  */
 public record Assessment(
-        Situation situation,
-        Review review,
-        Plan plan,
-        List<Purchase> shopping,
-        double ammoniaGPerDay) {
-    public static Assessment of(Enclosure enclosure, List<Resident> residents, LocalDate date) {
-        return of(enclosure, residents, date, WaterRecord.NONE);
-    }
+    HusbandryState situation,
+    Review review,
+    Plan plan,
+    List<Purchase> shopping,
+    double ammoniaGPerDay) {
+  public static Assessment of(Enclosure enclosure, List<Resident> residents, LocalDate date) {
+    return of(enclosure, residents, date, WaterRecord.NONE);
+  }
 
-    /** The same with what was tested in the water and done to it. */
-    public static Assessment of(
-            Enclosure enclosure, List<Resident> residents, LocalDate date, WaterRecord record) {
-        Situation situation = Situation.of(enclosure, residents, date, record);
-        return new Assessment(
-                situation,
-                Review.of(situation),
-                Planner.plan(situation),
-                Shopping.list(situation),
-                NitrogenLoad.gPerDay(residents));
-    }
+  /** The same with what was tested in the water and done to it. */
+  public static Assessment of(
+      Enclosure enclosure, List<Resident> residents, LocalDate date, WaterRecord record) {
+    HusbandryState situation = HusbandryState.of(enclosure, residents, date, record);
+    return new Assessment(
+        situation,
+        Review.of(situation),
+        Planner.plan(situation),
+        Shopping.list(situation),
+        NitrogenLoad.gPerDay(residents));
+  }
 
-    /** The same, with the keeper's acceptances laid over the findings. */
-    public Assessment accepting(List<Acceptance> acceptances) {
-        return new Assessment(
-                situation,
-                review.accepting(acceptances, situation.date()),
-                plan,
-                shopping,
-                ammoniaGPerDay);
-    }
+  /** The same, with the keeper's acceptances laid over the findings. */
+  public Assessment accepting(List<Acceptance> acceptances) {
+    return new Assessment(
+        situation, review.accepting(acceptances, situation.date()), plan, shopping, ammoniaGPerDay);
+  }
 
-    public Enclosure enclosure() {
-        return situation.enclosure();
-    }
+  public Enclosure enclosure() {
+    return situation.enclosure();
+  }
 
-    public Survey survey() {
-        return situation.survey();
-    }
+  public Geometry geometry() {
+    return situation.geometry();
+  }
 
-    public Climate climate() {
-        return situation.climate();
-    }
+  public Climate climate() {
+    return situation.climate();
+  }
 
-    public List<Resident> residents() {
-        return situation.residents();
-    }
+  public List<Resident> residents() {
+    return situation.residents();
+  }
 
-    /** Animals in the enclosure. */
-    public int heads() {
-        return residents().stream().mapToInt(Resident::count).sum();
-    }
+  /** Animals in the enclosure. */
+  public int heads() {
+    return residents().stream().mapToInt(Resident::count).sum();
+  }
 }

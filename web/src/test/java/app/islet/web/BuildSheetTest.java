@@ -2,15 +2,11 @@ package app.islet.web;
 
 import static app.islet.web.support.Hands.press;
 import static app.islet.web.support.Hands.send;
-
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.web.support.Islet;
-
 import com.microsoft.playwright.Page;
-
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -18,47 +14,47 @@ import org.junit.jupiter.api.Test;
 /** The build sheet as its keeper and a helper use it. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class BuildSheetTest {
-    private static final String SHEET = "/c/weir-mill/enclosures/7/sheet";
+  private static final String SHEET = "/c/weir-mill/enclosures/7/sheet";
 
-    @Test
-    void prices_and_a_tariff_are_kept_summed_and_written_to_the_table() {
-        Page page = Islet.running().owner();
-        page.navigate(SHEET);
-        page.fill("#price-vessel", "89,90");
-        page.fill("#price-water", "0.5");
-        page.fill("#tariff", "0.32");
-        page.fill("#currency", "EUR");
-        send(page, "Save the prices");
-        assertThat(page.locator("#price-vessel")).hasValue("89.90");
-        assertThat(page.locator("main")).containsText("All with a price: 90.40 EUR");
-        assertThat(page.locator("tfoot")).containsText("EUR");
-        String csv = page.request().get(Islet.running().base() + SHEET + "/parts.csv").text();
-        assertThat(csv.lines().findFirst().orElseThrow()).startsWith("group,thing,amount,unit");
-        assertThat(csv).contains("89.90,EUR");
+  @Test
+  void prices_and_a_tariff_are_kept_summed_and_written_to_the_table() {
+    Page page = Islet.running().owner();
+    page.navigate(SHEET);
+    page.fill("#price-vessel", "89,90");
+    page.fill("#price-water", "0.5");
+    page.fill("#tariff", "0.32");
+    page.fill("#currency", "EUR");
+    send(page, "Save the prices");
+    assertThat(page.locator("#price-vessel")).hasValue("89.90");
+    assertThat(page.locator("main")).containsText("All with a price: 90.40 EUR");
+    assertThat(page.locator("tfoot")).containsText("EUR");
+    String csv = page.request().get(Islet.running().base() + SHEET + "/parts.csv").text();
+    assertThat(csv.lines().findFirst().orElseThrow()).startsWith("group,thing,amount,unit");
+    assertThat(csv).contains("89.90,EUR");
 
-        page.fill("#price-vessel", "a lot");
-        page.fill("#price-water", "0.75");
-        send(page, "Save the prices");
-        assertThat(page.locator("#price-vessel-note")).containsText("\"a lot\" is not a price");
-        assertThat(page.locator("#price-water")).hasValue("0.75");
-        page.fill("#price-vessel", "");
-        send(page, "Save the prices");
-        page.reload();
-        assertThat(page.locator("#price-vessel")).hasValue("");
-        assertThat(page.locator("#price-water")).hasValue("0.75");
-    }
+    page.fill("#price-vessel", "a lot");
+    page.fill("#price-water", "0.75");
+    send(page, "Save the prices");
+    assertThat(page.locator("#price-vessel-note")).containsText("\"a lot\" is not a price");
+    assertThat(page.locator("#price-water")).hasValue("0.75");
+    page.fill("#price-vessel", "");
+    send(page, "Save the prices");
+    page.reload();
+    assertThat(page.locator("#price-vessel")).hasValue("");
+    assertThat(page.locator("#price-water")).hasValue("0.75");
+  }
 
-    @Test
-    void steps_are_ticked_off_and_back_and_a_helper_may() {
-        Page page = Islet.running().helper();
-        page.navigate("/c/weir-mill/enclosures/8/sheet");
-        assertThat(page.locator("#price-vessel")).isDisabled();
-        assertThat(page.locator("main")).containsText("0 of");
-        press(page, "Done: Set up the stand");
-        assertThat(page.locator("#stand")).containsText("Done on");
-        assertThat(page.locator("main")).containsText("1 of");
-        page.reload();
-        press(page, "Not done yet: Set up the stand");
-        assertThat(page.locator("#stand")).not().containsText("Done on");
-    }
+  @Test
+  void steps_are_ticked_off_and_back_and_a_helper_may() {
+    Page page = Islet.running().helper();
+    page.navigate("/c/weir-mill/enclosures/8/sheet");
+    assertThat(page.locator("#price-vessel")).isDisabled();
+    assertThat(page.locator("main")).containsText("0 of");
+    press(page, "Done: Set up the stand");
+    assertThat(page.locator("#stand")).containsText("Done on");
+    assertThat(page.locator("main")).containsText("1 of");
+    page.reload();
+    press(page, "Not done yet: Set up the stand");
+    assertThat(page.locator("#stand")).not().containsText("Done on");
+  }
 }

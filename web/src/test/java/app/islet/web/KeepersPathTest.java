@@ -3,22 +3,17 @@ package app.islet.web;
 import static app.islet.web.support.Hands.enclosure;
 import static app.islet.web.support.Hands.press;
 import static app.islet.web.support.Hands.send;
-
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.web.support.Islet;
-
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-
+import java.util.List;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
-
-import java.util.List;
 
 /**
  * The main job, as a keeper does it in the browser: from an empty room to a plan that follows the
@@ -26,131 +21,129 @@ import java.util.List;
  */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class KeepersPathTest {
-    private static final String MILL = "/c/weir-mill";
+  private static final String MILL = "/c/weir-mill";
 
-    @Test
-    void from_an_empty_room_to_a_plan_that_follows_the_animal() {
-        Page page = Islet.running().owner();
-        String base = enclosure(page, "Path tank", "90", "45", "45");
+  @Test
+  void from_an_empty_room_to_a_plan_that_follows_the_animal() {
+    Page page = Islet.running().owner();
+    String base = enclosure(page, "Path tank", "90", "45", "45");
 
-        // 1 Residents: the stage follows the measured length.
-        page.selectOption("#species", "axolotl");
-        page.fill("#count", "2");
-        page.fill("#length", "14.2");
-        page.fill("#males", "1");
-        page.fill("#females", "1");
-        page.fill("#name", "Twins");
-        send(page, "Add");
-        assertThat(page.locator(".resident"))
-                .containsText("2 axolotls (juvenile), 1 male, 1 female");
-        assertThat(page.locator(".resident")).containsText("14.2 cm total length, measured");
+    // 1 Residents: the stage follows the measured length.
+    page.selectOption("#species", "axolotl");
+    page.fill("#count", "2");
+    page.fill("#length", "14.2");
+    page.fill("#males", "1");
+    page.fill("#females", "1");
+    page.fill("#name", "Twins");
+    send(page, "Add");
+    assertThat(page.locator(".resident")).containsText("2 axolotls (juvenile), 1 male, 1 female");
+    assertThat(page.locator(".resident")).containsText("14.2 cm total length, measured");
 
-        // 2 Site.
-        page.navigate(base + "/site");
-        assertThat(page.locator("#summerDay")).hasValue("24");
-        page.fill("#summerDay", "19");
-        page.fill("#summerNight", "18");
-        send(page, "Save");
-        assertThat(page.locator(".flash")).containsText("Saved.");
+    // 2 Site.
+    page.navigate(base + "/site");
+    assertThat(page.locator("#summerDay")).hasValue("24");
+    page.fill("#summerDay", "19");
+    page.fill("#summerNight", "18");
+    send(page, "Save");
+    assertThat(page.locator(".flash")).containsText("Saved.");
 
-        // 3 Design: the drawing, the figures and the findings follow the form as it is typed.
-        page.navigate(base + "/build");
-        page.fill("#depth", "30");
-        assertThat(page.locator(".headline .big")).hasText("122");
-        assertThat(page.locator("svg.working:not(.plan) title"))
-                .hasText("Section of Path tank: 90 by 45 cm, 122 L of water");
-        page.selectOption("#material", "GRAVEL");
-        assertThat(page.locator(".finding[data-rule=harmful-ground] summary"))
-                .containsText("Danger Gravel under 2 axolotls (juvenile).");
-        page.selectOption("#material", "BARE");
-        assertThat(page.locator(".finding[data-rule=harmful-ground]")).hasCount(0);
-        page.selectOption("#lid", "MESH");
-        page.fill("#filter", "250");
-        page.fill("#filterSince", "2025-01-01");
+    // 3 Design: the drawing, the figures and the findings follow the form as it is typed.
+    page.navigate(base + "/build");
+    page.fill("#depth", "30");
+    assertThat(page.locator(".headline .big")).hasText("122");
+    assertThat(page.locator("svg.working:not(.plan) title"))
+        .hasText("Section of Path tank: 90 by 45 cm, 122 L of water");
+    page.selectOption("#material", "GRAVEL");
+    assertThat(page.locator(".finding[data-rule=harmful-ground] summary"))
+        .containsText("Danger Gravel under 2 axolotls (juvenile).");
+    page.selectOption("#material", "BARE");
+    assertThat(page.locator(".finding[data-rule=harmful-ground]")).hasCount(0);
+    page.selectOption("#lid", "MESH");
+    page.fill("#filter", "250");
+    page.fill("#filterSince", "2025-01-01");
 
-        // 4 Assessment: a remedy that is a number is applied to what is typed, and clears its
-        // finding.
-        page.fill("#depth", "5");
-        Locator shallow = page.locator(".finding[data-rule=water-too-shallow]");
-        assertThat(shallow).containsText("5 cm deep; at least 8 cm");
-        assertThat(shallow)
-                .containsText(
-                        "School: Steady cold on a bare floor. Source: common practice, no source");
-        shallow.locator(".remedies button").click();
-        assertThat(page.locator("#depth")).hasValue("8");
-        assertThat(page.locator("#filter")).hasValue("250");
-        assertThat(page.locator(".finding[data-rule=water-too-shallow]")).hasCount(0);
-        page.fill("#depth", "30");
-        send(page, "Save the design");
-        page.navigate(base + "/review");
-        assertThat(page.locator(".finding.danger, .finding.wrong")).hasCount(0);
-        assertThat(page.locator(".shopping")).containsText("Filter 122 L/h or more in the design");
+    // 4 Assessment: a remedy that is a number is applied to what is typed, and clears its
+    // finding.
+    page.fill("#depth", "5");
+    Locator shallow = page.locator(".finding[data-rule=water-too-shallow]");
+    assertThat(shallow).containsText("5 cm deep; at least 8 cm");
+    assertThat(shallow)
+        .containsText("School: Steady cold on a bare floor. Source: common practice, no source");
+    shallow.locator(".remedies button").click();
+    assertThat(page.locator("#depth")).hasValue("8");
+    assertThat(page.locator("#filter")).hasValue("250");
+    assertThat(page.locator(".finding[data-rule=water-too-shallow]")).hasCount(0);
+    page.fill("#depth", "30");
+    send(page, "Save the design");
+    page.navigate(base + "/review");
+    assertThat(page.locator(".finding.danger, .finding.wrong")).hasCount(0);
+    assertThat(page.locator(".shopping")).containsText("Filter 122 L/h or more in the design");
 
-        // 5 Plan.
-        page.navigate(base + "/plan");
-        assertThat(page.locator(".plan-table"))
-                .containsText("3 pieces of earthworm as long as the head is wide each, 6 in all");
-        assertThat(page.locator(".plan-table")).containsText("30.4 L of 122 L (25 %)");
-        assertThat(page.locator(".fortnight > li")).hasCount(14);
+    // 5 Plan.
+    page.navigate(base + "/plan");
+    assertThat(page.locator(".plan-table"))
+        .containsText("3 pieces of earthworm as long as the head is wide each, 6 in all");
+    assertThat(page.locator(".plan-table")).containsText("30.4 L of 122 L (25 %)");
+    assertThat(page.locator(".fortnight > li")).hasCount(14);
 
-        // 7 Measure: it has grown; the stage and the plan follow, and the page says what changed
-        // and why.
-        page.navigate(base + "/records");
-        page.fill("#length", "15.4");
-        page.fill("#mass", "31");
-        press(page, "Log it");
-        assertThat(page.locator("#changed"))
-                .containsText("Twins: from the stage \"juvenile\" to \"adult\"");
-        assertThat(page.locator("#changed"))
-                .containsText(
-                        "New: Earthworm for Twins, 4 pieces of earthworm as long as the head is wide each, 8 in all, every 2 days.");
-        assertThat(page.locator("#changed")).containsText("No longer: Chopped earthworm for Twins");
-        page.navigate(base + "/plan");
-        assertThat(page.locator(".plan-table")).containsText("4 pieces of earthworm");
-        page.navigate(base + "/records");
-        page.locator("tbody tr").first().getByRole(AriaRole.BUTTON).click();
-        assertThat(page.locator(".resident")).containsText("2 axolotls (juvenile)");
-    }
+    // 7 Measure: it has grown; the stage and the plan follow, and the page says what changed
+    // and why.
+    page.navigate(base + "/records");
+    page.fill("#length", "15.4");
+    page.fill("#mass", "31");
+    press(page, "Log it");
+    assertThat(page.locator("#changed"))
+        .containsText("Twins: from the stage \"juvenile\" to \"adult\"");
+    assertThat(page.locator("#changed"))
+        .containsText(
+            "New: Earthworm for Twins, 4 pieces of earthworm as long as the head is wide each, 8 in all, every 2 days.");
+    assertThat(page.locator("#changed")).containsText("No longer: Chopped earthworm for Twins");
+    page.navigate(base + "/plan");
+    assertThat(page.locator(".plan-table")).containsText("4 pieces of earthworm");
+    page.navigate(base + "/records");
+    page.locator("tbody tr").first().getByRole(AriaRole.BUTTON).click();
+    assertThat(page.locator(".resident")).containsText("2 axolotls (juvenile)");
+  }
 
-    @Test
-    void rounds_are_ticked_once_taken_back_and_skipped_with_a_reason() {
-        Page page = Islet.running().owner();
-        String base = enclosure(page, "Rounds tank", "60", "30", "30");
-        page.selectOption("#species", "dwarf-frog");
-        page.fill("#count", "3");
-        page.fill("#name", "Hummers");
-        send(page, "Add");
-        String id = base.substring(base.lastIndexOf('/') + 1);
-        page.navigate(MILL + "/rounds");
-        Locator stop = page.locator("#e" + id);
-        assertThat(stop).containsText("5 bloodworm each, 15 in all");
-        Locator meal = stop.locator("[data-task='feed:hummers:bloodworm']").first();
-        assertThat(meal).containsText("Bloodworm for Hummers (1 of 2)");
-        meal.locator("[data-done]").dblclick();
-        assertThat(meal.locator(".tick.done")).containsText("done");
-        // The server alone keeps it once, too: the same click sent again, as after a lost
-        // connection.
-        assertThat(sendTwice(page, id, "spot-clean")).isEqualTo("200 200");
-        page.reload();
-        assertThat(stop.locator("[data-task='spot-clean'] .tick.done")).containsText("done");
-        press(page, "Undo");
-        assertThat(page.locator(".flash")).containsText("Taken back: Spot clean.");
-        assertThat(stop.locator("[data-task='spot-clean'] .tick.done")).hasCount(0);
-        assertThat(meal.locator(".tick.done")).hasCount(1);
+  @Test
+  void rounds_are_ticked_once_taken_back_and_skipped_with_a_reason() {
+    Page page = Islet.running().owner();
+    String base = enclosure(page, "Rounds tank", "60", "30", "30");
+    page.selectOption("#species", "dwarf-frog");
+    page.fill("#count", "3");
+    page.fill("#name", "Hummers");
+    send(page, "Add");
+    String id = base.substring(base.lastIndexOf('/') + 1);
+    page.navigate(MILL + "/rounds");
+    Locator stop = page.locator("#e" + id);
+    assertThat(stop).containsText("5 bloodworm each, 15 in all");
+    Locator meal = stop.locator("[data-task='feed:hummers:bloodworm']").first();
+    assertThat(meal).containsText("Bloodworm for Hummers (1 of 2)");
+    meal.locator("[data-done]").dblclick();
+    assertThat(meal.locator(".tick.done")).containsText("done");
+    // The server alone keeps it once, too: the same click sent again, as after a lost
+    // connection.
+    assertThat(sendTwice(page, id, "spot-clean")).isEqualTo("200 200");
+    page.reload();
+    assertThat(stop.locator("[data-task='spot-clean'] .tick.done")).containsText("done");
+    press(page, "Undo");
+    assertThat(page.locator(".flash")).containsText("Taken back: Spot clean.");
+    assertThat(stop.locator("[data-task='spot-clean'] .tick.done")).hasCount(0);
+    assertThat(meal.locator(".tick.done")).hasCount(1);
 
-        Locator test = stop.locator("[data-task='test']");
-        test.locator("summary").click();
-        test.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Skip it")).click();
-        assertThat(page.locator(".flash.refused")).containsText("Please say why it is skipped");
-        test.locator("summary").click();
-        test.locator("input[name=reason]").fill("kit is empty");
-        test.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Skip it")).click();
-        assertThat(test).containsText("skipped: kit is empty");
-    }
+    Locator test = stop.locator("[data-task='test']");
+    test.locator("summary").click();
+    test.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Skip it")).click();
+    assertThat(page.locator(".flash.refused")).containsText("Please say why it is skipped");
+    test.locator("summary").click();
+    test.locator("input[name=reason]").fill("kit is empty");
+    test.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Skip it")).click();
+    assertThat(test).containsText("skipped: kit is empty");
+  }
 
-    private static Object sendTwice(Page page, String enclosure, String task) {
-        return page.evaluate(
-                """
+  private static Object sendTwice(Page page, String enclosure, String task) {
+    return page.evaluate(
+        """
                 async ([enclosure, task]) => {
                   const form = document.querySelector(`#e${enclosure} [data-task="${task}"] form`);
                   const body = new URLSearchParams(new FormData(form));
@@ -158,112 +151,112 @@ class KeepersPathTest {
                   const send = () => fetch(form.action, { method: "POST", body }).then(r => r.status);
                   return (await Promise.all([send(), send()])).join(" ");
                 }""",
-                List.of(enclosure, task));
-    }
+        List.of(enclosure, task));
+  }
 
-    @Test
-    void what_is_late_says_so_and_days_can_be_walked() {
-        Page page = Islet.running().owner();
-        page.navigate(MILL + "/rounds");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Day after")).click();
-        assertThat(page.locator(".flash")).containsText("still to come");
-        assertThat(page.locator("[data-done]")).hasCount(0);
-        page.navigate(MILL + "/rounds?day=2019-01-01");
-        assertThat(page.locator("h1")).containsText("There is no such page here");
-    }
+  @Test
+  void what_is_late_says_so_and_days_can_be_walked() {
+    Page page = Islet.running().owner();
+    page.navigate(MILL + "/rounds");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Day after")).click();
+    assertThat(page.locator(".flash")).containsText("still to come");
+    assertThat(page.locator("[data-done]")).hasCount(0);
+    page.navigate(MILL + "/rounds?day=2019-01-01");
+    assertThat(page.locator("h1")).containsText("There is no such page here");
+  }
 
-    @Test
-    void bad_numbers_get_a_sentence_beside_their_field_and_nothing_typed_is_lost() {
-        Page page = Islet.running().owner();
-        String base = enclosure(page, "Typo tank", "60", "30", "30");
-        page.navigate(base + "/build");
-        page.fill("#length", "sixty");
-        page.fill("#depth", "12,5");
-        assertThat(page.locator("#length-note"))
-                .hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
-        send(page, "Save the design");
-        assertThat(page.locator("#length-note"))
-                .hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
-        assertThat(page.locator("#length")).hasValue("sixty");
-        assertThat(page.locator("#length")).hasAttribute("aria-invalid", "true");
-        assertThat(page.locator("#depth")).hasValue("12,5");
-        page.fill("#length", "60");
-        page.fill("#groundDepth", "20");
-        assertThat(page.locator("#depth-note"))
-                .hasText(
-                        "Ground and water together would stand 32.5 cm, above the rim at 30 cm. At most 10 cm over this ground.");
-        page.fill("#groundDepth", "2");
-        send(page, "Save the design");
-        assertThat(page.locator(".flash")).containsText("Saved.");
-        assertThat(page.locator("#depth")).hasValue("12.5");
-    }
+  @Test
+  void bad_numbers_get_a_sentence_beside_their_field_and_nothing_typed_is_lost() {
+    Page page = Islet.running().owner();
+    String base = enclosure(page, "Typo tank", "60", "30", "30");
+    page.navigate(base + "/build");
+    page.fill("#length", "sixty");
+    page.fill("#depth", "12,5");
+    assertThat(page.locator("#length-note"))
+        .hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
+    send(page, "Save the design");
+    assertThat(page.locator("#length-note"))
+        .hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
+    assertThat(page.locator("#length")).hasValue("sixty");
+    assertThat(page.locator("#length")).hasAttribute("aria-invalid", "true");
+    assertThat(page.locator("#depth")).hasValue("12,5");
+    page.fill("#length", "60");
+    page.fill("#groundDepth", "20");
+    assertThat(page.locator("#depth-note"))
+        .hasText(
+            "Ground and water together would stand 32.5 cm, above the rim at 30 cm. At most 10 cm over this ground.");
+    page.fill("#groundDepth", "2");
+    send(page, "Save the design");
+    assertThat(page.locator(".flash")).containsText("Saved.");
+    assertThat(page.locator("#depth")).hasValue("12.5");
+  }
 
-    @Test
-    void two_who_type_at_once_do_not_overwrite_each_other_unasked() {
-        Page one = Islet.running().owner();
-        String base = enclosure(one, "Shared tank", "60", "30", "30");
-        one.navigate(base + "/build");
-        Page two = Islet.running().owner();
-        two.navigate(base + "/build");
-        two.fill("#depth", "20");
-        send(two, "Save the design");
-        assertThat(two.locator(".flash")).containsText("Saved.");
-        one.fill("#depth", "12");
-        send(one, "Save the design");
-        assertThat(one.locator(".flash.refused"))
-                .containsText("Somebody saved this design while you typed");
-        assertThat(one.locator("#depth")).hasValue("12");
-        send(one, "Save the design");
-        assertThat(one.locator(".flash")).containsText("Saved.");
-        two.reload();
-        assertThat(two.locator("#depth")).hasValue("12");
-    }
+  @Test
+  void two_who_type_at_once_do_not_overwrite_each_other_unasked() {
+    Page one = Islet.running().owner();
+    String base = enclosure(one, "Shared tank", "60", "30", "30");
+    one.navigate(base + "/build");
+    Page two = Islet.running().owner();
+    two.navigate(base + "/build");
+    two.fill("#depth", "20");
+    send(two, "Save the design");
+    assertThat(two.locator(".flash")).containsText("Saved.");
+    one.fill("#depth", "12");
+    send(one, "Save the design");
+    assertThat(one.locator(".flash.refused"))
+        .containsText("Somebody saved this design while you typed");
+    assertThat(one.locator("#depth")).hasValue("12");
+    send(one, "Save the design");
+    assertThat(one.locator(".flash")).containsText("Saved.");
+    two.reload();
+    assertThat(two.locator("#depth")).hasValue("12");
+  }
 
-    @Test
-    void a_design_survives_a_lost_connection() {
-        Page page = Islet.running().owner();
-        String base = enclosure(page, "Lost tank", "60", "30", "30");
-        page.navigate(base + "/build");
-        page.context().setOffline(true);
-        page.fill("#depth", "17");
-        assertThat(page.locator("[data-preview-state]"))
-                .hasText("No connection: the drawing waits. Nothing typed is lost.");
-        page.context().setOffline(false);
-        page.fill("#depth", "18");
-        assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
-        assertThat(page.locator(".headline .big")).hasText("32.4");
-        send(page, "Save the design");
-        assertThat(page.locator("#depth")).hasValue("18");
-    }
+  @Test
+  void a_design_survives_a_lost_connection() {
+    Page page = Islet.running().owner();
+    String base = enclosure(page, "Lost tank", "60", "30", "30");
+    page.navigate(base + "/build");
+    page.context().setOffline(true);
+    page.fill("#depth", "17");
+    assertThat(page.locator("[data-preview-state]"))
+        .hasText("No connection: the drawing waits. Nothing typed is lost.");
+    page.context().setOffline(false);
+    page.fill("#depth", "18");
+    assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
+    assertThat(page.locator(".headline .big")).hasText("32.4");
+    send(page, "Save the design");
+    assertThat(page.locator("#depth")).hasValue("18");
+  }
 
-    @Test
-    void a_keeper_of_inches_sees_and_types_inches() {
-        Page page = Islet.running().owner();
-        String base = enclosure(page, "Inch tank", "121.92", "60.96", "25.4");
-        page.navigate(MILL + "/collection");
-        page.selectOption("#units", "US");
-        page.click("main form >> text=Save");
-        page.navigate(base + "/build");
-        assertThat(page.locator("#length")).hasValue("48");
-        page.fill("#depth", "6");
-        assertThat(page.locator(".headline")).containsText("29.9");
-        assertThat(page.locator(".headline")).containsText("gal of water");
-        page.navigate(base + "/site");
-        assertThat(page.locator("#summerDay")).hasValue("75.2");
-        page.navigate(base + "/build");
-        send(page, "Save the design");
-        String file = page.request().get(Islet.running().base() + base + "/document.json").text();
-        assertThat(file)
-                .as("saving in inches moves nothing")
-                .contains(
-                        "\"lengthCm\" : 121.92",
-                        "\"widthCm\" : 60.96",
-                        "\"heightCm\" : 25.4",
-                        "\"depthCm\" : 12.7");
-        page.navigate(MILL + "/calculators/tank-volume?lengthCm=48&widthCm=24&heightCm=10");
-        assertThat(page.locator(".results")).containsText("49.9 gal");
-        page.navigate(MILL + "/collection");
-        page.selectOption("#units", "METRIC");
-        page.click("main form >> text=Save");
-    }
+  @Test
+  void a_keeper_of_inches_sees_and_types_inches() {
+    Page page = Islet.running().owner();
+    String base = enclosure(page, "Inch tank", "121.92", "60.96", "25.4");
+    page.navigate(MILL + "/collection");
+    page.selectOption("#units", "US");
+    page.click("main form >> text=Save");
+    page.navigate(base + "/build");
+    assertThat(page.locator("#length")).hasValue("48");
+    page.fill("#depth", "6");
+    assertThat(page.locator(".headline")).containsText("29.9");
+    assertThat(page.locator(".headline")).containsText("gal of water");
+    page.navigate(base + "/site");
+    assertThat(page.locator("#summerDay")).hasValue("75.2");
+    page.navigate(base + "/build");
+    send(page, "Save the design");
+    String file = page.request().get(Islet.running().base() + base + "/document.json").text();
+    assertThat(file)
+        .as("saving in inches moves nothing")
+        .contains(
+            "\"lengthCm\" : 121.92",
+            "\"widthCm\" : 60.96",
+            "\"heightCm\" : 25.4",
+            "\"depthCm\" : 12.7");
+    page.navigate(MILL + "/calculators/tank-volume?lengthCm=48&widthCm=24&heightCm=10");
+    assertThat(page.locator(".results")).containsText("49.9 gal");
+    page.navigate(MILL + "/collection");
+    page.selectOption("#units", "METRIC");
+    page.click("main form >> text=Save");
+  }
 }

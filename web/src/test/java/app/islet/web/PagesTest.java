@@ -1,7 +1,6 @@
 package app.islet.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.Assessment;
@@ -10,239 +9,226 @@ import app.islet.core.care.CareLibrary;
 import app.islet.core.document.DocumentReader;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.web.support.Islet;
-
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
-
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-import java.time.LocalDate;
-import java.time.ZoneOffset;
-import java.util.ArrayList;
-import java.util.List;
-
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class PagesTest {
-    private static final Islet ISLET = Islet.running();
-    private static final List<String> VIEWS =
-            List.of(
-                    "",
-                    "/rounds",
-                    "/calculators",
-                    "/calculators/moon?date=2027-03-21",
-                    "/calculators/heater",
-                    "/calculators/growth-fit?points=0:3.1,12:6.2,24:7.9,36:8.6",
-                    "/calculators/tank-volume?lengthCm=60&widthCm=30&heightCm=30",
-                    "/care",
-                    "/care/slider",
-                    "/care/import",
-                    "/care/axolotl-own/numbers",
-                    "/collection",
-                    "/enclosures/new",
-                    "/rooms/new",
-                    "/enclosures/5/residents",
-                    "/enclosures/5/site",
-                    "/enclosures/5/build",
-                    "/enclosures/4/climate?span=year",
-                    "/enclosures/6/climate",
-                    "/enclosures/4/light",
-                    "/enclosures/9/water",
-                    "/enclosures/10/water?curve=salinity&span=all",
-                    "/enclosures/4/sheet",
-                    "/enclosures/3/review",
-                    "/enclosures/8/review",
-                    "/enclosures/8/report",
-                    "/enclosures/4/versions",
-                    "/enclosures/5/plan",
-                    "/enclosures/5/records");
+  private static final Islet ISLET = Islet.running();
+  private static final List<String> VIEWS =
+      List.of(
+          "",
+          "/rounds",
+          "/calculators",
+          "/calculators/moon?date=2027-03-21",
+          "/calculators/heater",
+          "/calculators/growth-fit?points=0:3.1,12:6.2,24:7.9,36:8.6",
+          "/calculators/tank-volume?lengthCm=60&widthCm=30&heightCm=30",
+          "/care",
+          "/care/slider",
+          "/care/import",
+          "/care/axolotl-own/numbers",
+          "/collection",
+          "/enclosures/new",
+          "/rooms/new",
+          "/enclosures/5/residents",
+          "/enclosures/5/site",
+          "/enclosures/5/build",
+          "/enclosures/4/climate?span=year",
+          "/enclosures/6/climate",
+          "/enclosures/4/light",
+          "/enclosures/9/water",
+          "/enclosures/10/water?curve=salinity&span=all",
+          "/enclosures/4/sheet",
+          "/enclosures/3/review",
+          "/enclosures/8/review",
+          "/enclosures/8/report",
+          "/enclosures/4/versions",
+          "/enclosures/5/plan",
+          "/enclosures/5/records");
 
-    @ParameterizedTest(name = "in the {0} theme")
-    @CsvSource({"LIGHT", "DARK", "NIGHT"})
-    void every_page_can_be_read_by_everybody(String theme) {
-        Page page = ISLET.owner();
-        page.navigate("/c/weir-mill/collection");
-        page.selectOption("#theme", theme);
-        page.click("main form >> text=Save");
-        List<String> faults = new ArrayList<>();
-        for (String view : VIEWS) {
-            page.navigate("/c/weir-mill" + view);
-            for (Rule rule :
-                    new AxeBuilder(page)
-                            .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa"))
-                            .analyze()
-                            .getViolations()) {
-                faults.add(
-                        view
-                                + ": "
-                                + rule.getId()
-                                + " "
-                                + rule.getNodes().get(0).getHtml()
-                                + " "
-                                + rule.getNodes().get(0).getFailureSummary());
-            }
-        }
-        page.navigate("/c/weir-mill/collection");
-        page.selectOption("#theme", "AUTO");
-        page.click("main form >> text=Save");
-        assertThat(faults).isEmpty();
+  @ParameterizedTest(name = "in the {0} theme")
+  @CsvSource({"LIGHT", "DARK", "NIGHT"})
+  void every_page_can_be_read_by_everybody(String theme) {
+    Page page = ISLET.owner();
+    page.navigate("/c/weir-mill/collection");
+    page.selectOption("#theme", theme);
+    page.click("main form >> text=Save");
+    List<String> faults = new ArrayList<>();
+    for (String view : VIEWS) {
+      page.navigate("/c/weir-mill" + view);
+      for (Rule rule :
+          new AxeBuilder(page)
+              .withTags(List.of("wcag2a", "wcag2aa", "wcag21aa"))
+              .analyze()
+              .getViolations()) {
+        faults.add(
+            view
+                + ": "
+                + rule.getId()
+                + " "
+                + rule.getNodes().get(0).getHtml()
+                + " "
+                + rule.getNodes().get(0).getFailureSummary());
+      }
     }
+    page.navigate("/c/weir-mill/collection");
+    page.selectOption("#theme", "AUTO");
+    page.click("main form >> text=Save");
+    assertThat(faults).isEmpty();
+  }
 
-    @Test
-    void no_page_is_wider_than_a_phone() {
-        Page page = ISLET.signIn(ISLET.page(390, 844), "mill", "quiet water");
-        for (String view : VIEWS) {
-            page.navigate("/c/weir-mill" + view);
-            assertThat(((Number) page.evaluate("document.documentElement.scrollWidth")).intValue())
-                    .as(view)
-                    .isLessThanOrEqualTo(390);
-        }
-        page.navigate("/c/weir-mill/rounds");
-        assertThat(
-                        ((Number)
-                                        page.evaluate(
-                                                "document.querySelector('[data-done]').getBoundingClientRect().height"))
-                                .doubleValue())
-                .isGreaterThanOrEqualTo(52);
+  @Test
+  void no_page_is_wider_than_a_phone() {
+    Page page = ISLET.signIn(ISLET.page(390, 844), "mill", "quiet water");
+    for (String view : VIEWS) {
+      page.navigate("/c/weir-mill" + view);
+      assertThat(((Number) page.evaluate("document.documentElement.scrollWidth")).intValue())
+          .as(view)
+          .isLessThanOrEqualTo(390);
     }
+    page.navigate("/c/weir-mill/rounds");
+    assertThat(
+            ((Number)
+                    page.evaluate(
+                        "document.querySelector('[data-done]').getBoundingClientRect().height"))
+                .doubleValue())
+        .isGreaterThanOrEqualTo(52);
+  }
 
-    @Test
-    void nothing_is_asked_of_the_network() {
-        Page page = ISLET.owner();
-        List<String> elsewhere = new ArrayList<>();
-        page.onRequest(
-                request -> {
-                    if (!request.url().startsWith(ISLET.base())
-                            && !request.url().startsWith("data:")) {
-                        elsewhere.add(request.url());
-                    }
-                });
-        List<String> errors = new ArrayList<>();
-        page.onConsoleMessage(
-                message -> {
-                    if (message.type().equals("error")) {
-                        errors.add(message.text());
-                    }
-                });
-        VIEWS.forEach(view -> page.navigate("/c/weir-mill" + view));
-        assertThat(elsewhere).isEmpty();
-        assertThat(errors).isEmpty();
-        assertThat(
-                        (String)
-                                page.evaluate(
-                                        "document.fonts.ready.then(() => String(document.fonts.check('16px Islet')))"))
-                .isEqualTo("true");
-    }
+  @Test
+  void nothing_is_asked_of_the_network() {
+    Page page = ISLET.owner();
+    List<String> elsewhere = new ArrayList<>();
+    page.onRequest(
+        request -> {
+          if (!request.url().startsWith(ISLET.base()) && !request.url().startsWith("data:")) {
+            elsewhere.add(request.url());
+          }
+        });
+    List<String> errors = new ArrayList<>();
+    page.onConsoleMessage(
+        message -> {
+          if (message.type().equals("error")) {
+            errors.add(message.text());
+          }
+        });
+    VIEWS.forEach(view -> page.navigate("/c/weir-mill" + view));
+    assertThat(elsewhere).isEmpty();
+    assertThat(errors).isEmpty();
+    assertThat(
+            (String)
+                page.evaluate(
+                    "document.fonts.ready.then(() => String(document.fonts.check('16px Islet')))"))
+        .isEqualTo("true");
+  }
 
-    @Test
-    void keys_jump_and_go() {
-        Page page = ISLET.owner();
-        page.navigate("/c/weir-mill/care");
-        page.keyboard().press("/");
-        assertThat(page.locator("#jump-list li")).not().hasCount(0);
-        page.locator("#jump-field").fill("hum rec");
-        assertThat(page.locator("#jump-list li")).hasText("Hum tank, records");
-        page.keyboard().press("Enter");
-        // The keys work once the page has loaded, not when its first words are there.
-        page.waitForURL("**/records");
-        assertThat(page.locator(".enclosure-head h1")).hasText("Hum tank");
-        page.keyboard().press("g");
-        page.keyboard().press("r");
-        page.waitForURL("**/rounds");
-        assertThat(page.locator("h1")).hasText("Rounds");
-        page.keyboard().press("?");
-        assertThat(page.locator("#keys")).isVisible();
-        page.keyboard().press("Escape");
-        int before = page.locator("[data-done]").count();
-        page.keyboard().press("d");
-        page.waitForURL("**/rounds?day=*");
-        assertThat(page.locator("[data-done]")).hasCount(before - 1);
-    }
+  @Test
+  void keys_jump_and_go() {
+    Page page = ISLET.owner();
+    page.navigate("/c/weir-mill/care");
+    page.keyboard().press("/");
+    assertThat(page.locator("#jump-list li")).not().hasCount(0);
+    page.locator("#jump-field").fill("hum rec");
+    assertThat(page.locator("#jump-list li")).hasText("Hum tank, records");
+    page.keyboard().press("Enter");
+    // The keys work once the page has loaded, not when its first words are there.
+    page.waitForURL("**/records");
+    assertThat(page.locator(".enclosure-head h1")).hasText("Hum tank");
+    page.keyboard().press("g");
+    page.keyboard().press("r");
+    page.waitForURL("**/rounds");
+    assertThat(page.locator("h1")).hasText("Rounds");
+    page.keyboard().press("?");
+    assertThat(page.locator("#keys")).isVisible();
+    page.keyboard().press("Escape");
+    int before = page.locator("[data-done]").count();
+    page.keyboard().press("d");
+    page.waitForURL("**/rounds?day=*");
+    assertThat(page.locator("[data-done]")).hasCount(before - 1);
+  }
 
-    @Test
-    void sections_on_the_rack_stand_at_one_scale() {
-        Page page = ISLET.owner();
-        page.navigate("/c/weir-mill");
-        String widths =
-                (String)
-                        page.evaluate(
-                                """
+  @Test
+  void sections_on_the_rack_stand_at_one_scale() {
+    Page page = ISLET.owner();
+    page.navigate("/c/weir-mill");
+    String widths =
+        (String)
+            page.evaluate(
+                """
                 () => ["Slate tank", "Long pool", "Hum tank"].map(name => {
                   const card = [...document.querySelectorAll(".rack a")].find(a => a.querySelector("b").textContent === name);
                   const glass = card.querySelector(".s-air").getBBox();
                   return `${name} ${(glass.width / glass.height).toFixed(3)} ${glass.width.toFixed(1)}`;
                 }).join("; ")""");
-        String[] parts = widths.split("; ");
-        assertThat(parts[0]).contains(" 2.222 ");
-        double slate = Double.parseDouble(parts[0].substring(parts[0].lastIndexOf(' ')));
-        double pool = Double.parseDouble(parts[1].substring(parts[1].lastIndexOf(' ')));
-        assertThat(pool / slate).as("180 cm beside 100 cm").isBetween(1.79, 1.81);
-    }
+    String[] parts = widths.split("; ");
+    assertThat(parts[0]).contains(" 2.222 ");
+    double slate = Double.parseDouble(parts[0].substring(parts[0].lastIndexOf(' ')));
+    double pool = Double.parseDouble(parts[1].substring(parts[1].lastIndexOf(' ')));
+    assertThat(pool / slate).as("180 cm beside 100 cm").isBetween(1.79, 1.81);
+  }
 
-    @Test
-    void the_file_of_an_enclosure_is_judged_the_same_by_the_shell() {
-        Page page = ISLET.owner();
-        String json =
-                page.request().get(ISLET.base() + "/c/weir-mill/enclosures/3/document.json").text();
-        assertThat(json)
-                .isEqualTo(
-                        page.request().get(ISLET.base() + "/api/c/weir-mill/enclosures/3").text());
-        EnclosureDocument document = new DocumentReader(CareLibrary.bundled()).read("export", json);
-        String judged =
-                AssessmentJson.write(
-                        Assessment.of(
-                                document.enclosure(),
-                                document.residents(),
-                                LocalDate.now(ZoneOffset.UTC)));
-        assertThat(
-                        page.request()
-                                .get(ISLET.base() + "/api/c/weir-mill/enclosures/3/assessment")
-                                .text())
-                .isEqualTo(judged);
-    }
+  @Test
+  void the_file_of_an_enclosure_is_judged_the_same_by_the_shell() {
+    Page page = ISLET.owner();
+    String json =
+        page.request().get(ISLET.base() + "/c/weir-mill/enclosures/3/document.json").text();
+    assertThat(json)
+        .isEqualTo(page.request().get(ISLET.base() + "/api/c/weir-mill/enclosures/3").text());
+    EnclosureDocument document = new DocumentReader(CareLibrary.bundled()).read("export", json);
+    String judged =
+        AssessmentJson.write(
+            Assessment.of(
+                document.enclosure(), document.residents(), LocalDate.now(ZoneOffset.UTC)));
+    assertThat(page.request().get(ISLET.base() + "/api/c/weir-mill/enclosures/3/assessment").text())
+        .isEqualTo(judged);
+  }
 
-    @Test
-    void calculators_answer_over_http_as_in_the_shell() {
-        Page page = ISLET.stranger();
-        APIResponse good =
-                page.request()
-                        .get(
-                                ISLET.base()
-                                        + "/api/calculators/water-change-to?nowMgPerL=100&targetMgPerL=51.2&maxPercent=20");
-        assertThat(good.status()).isEqualTo(200);
-        assertThat(good.text()).startsWith("{\"changes\":3,\"percentEach\":");
-        assertThat(good.headers().get("content-type")).contains("application/json");
-        APIResponse bad =
-                page.request()
-                        .get(ISLET.base() + "/api/calculators/tan?feedG=NaN&proteinPercent=40");
-        assertThat(bad.status()).isEqualTo(422);
-        assertThat(bad.text()).contains("\"key\":\"feedG\"").contains("feedG must be a number");
-        assertThat(page.request().get(ISLET.base() + "/api/calculators/guess").status())
-                .isEqualTo(404);
-    }
+  @Test
+  void calculators_answer_over_http_as_in_the_shell() {
+    Page page = ISLET.stranger();
+    APIResponse good =
+        page.request()
+            .get(
+                ISLET.base()
+                    + "/api/calculators/water-change-to?nowMgPerL=100&targetMgPerL=51.2&maxPercent=20");
+    assertThat(good.status()).isEqualTo(200);
+    assertThat(good.text()).startsWith("{\"changes\":3,\"percentEach\":");
+    assertThat(good.headers().get("content-type")).contains("application/json");
+    APIResponse bad =
+        page.request().get(ISLET.base() + "/api/calculators/tan?feedG=NaN&proteinPercent=40");
+    assertThat(bad.status()).isEqualTo(422);
+    assertThat(bad.text()).contains("\"key\":\"feedG\"").contains("feedG must be a number");
+    assertThat(page.request().get(ISLET.base() + "/api/calculators/guess").status()).isEqualTo(404);
+  }
 
-    @Test
-    void a_drawing_repeats_to_the_letter() {
-        Page page = ISLET.owner();
-        page.navigate("/c/weir-mill/enclosures/4/build");
-        String first =
-                page.locator("svg.working:not(.plan)").evaluate("e => e.outerHTML").toString();
-        page.reload();
-        assertThat(page.locator("svg.working:not(.plan)").evaluate("e => e.outerHTML").toString())
-                .isEqualTo(first);
-        assertThat(first).contains("water", "s-lamp", "s-uv", "s-guard").doesNotContain("NaN");
-    }
+  @Test
+  void a_drawing_repeats_to_the_letter() {
+    Page page = ISLET.owner();
+    page.navigate("/c/weir-mill/enclosures/4/build");
+    String first = page.locator("svg.working:not(.plan)").evaluate("e => e.outerHTML").toString();
+    page.reload();
+    assertThat(page.locator("svg.working:not(.plan)").evaluate("e => e.outerHTML").toString())
+        .isEqualTo(first);
+    assertThat(first).contains("water", "s-lamp", "s-uv", "s-guard").doesNotContain("NaN");
+  }
 
-    @Test
-    void an_unknown_page_is_told_in_the_house_style() {
-        Page page = ISLET.owner();
-        page.navigate("/c/weir-mill/no-such-page");
-        assertThat(page.locator("h1")).hasText("There is no such page here");
-        assertThat(page.locator(".brand")).isVisible();
-    }
+  @Test
+  void an_unknown_page_is_told_in_the_house_style() {
+    Page page = ISLET.owner();
+    page.navigate("/c/weir-mill/no-such-page");
+    assertThat(page.locator("h1")).hasText("There is no such page here");
+    assertThat(page.locator(".brand")).isVisible();
+  }
 }

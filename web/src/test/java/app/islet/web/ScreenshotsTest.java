@@ -3,13 +3,10 @@ package app.islet.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import app.islet.web.support.Islet;
-
 import com.microsoft.playwright.Page;
-
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
-
-import java.nio.file.Path;
 
 /**
  * Takes the pictures of docs/screenshots from the demo's data; only when ISLET_SCREENSHOTS names
@@ -17,59 +14,59 @@ import java.nio.file.Path;
  */
 @EnabledIfEnvironmentVariable(named = "ISLET_SCREENSHOTS", matches = ".+")
 class ScreenshotsTest {
-    private static final Path FOLDER =
-            Path.of("..").resolve(System.getenv().getOrDefault("ISLET_SCREENSHOTS", "target"));
-    private static final String MILL = "/c/weir-mill";
+  private static final Path FOLDER =
+      Path.of("..").resolve(System.getenv().getOrDefault("ISLET_SCREENSHOTS", "target"));
+  private static final String MILL = "/c/weir-mill";
 
-    private static void shoot(Page page, String name) {
-        page.evaluate("document.fonts.ready");
-        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
-    }
+  private static void shoot(Page page, String name) {
+    page.evaluate("document.fonts.ready");
+    page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+  }
 
-    @Test
-    void take_them() {
-        Page page = Islet.running().owner();
-        String[][] views = {
-            {"overview", ""},
-            {"rounds", "/rounds"},
-            {"build", "/enclosures/4/build"},
-            {"climate", "/enclosures/7/climate"},
-            {"light", "/enclosures/4/light"},
-            {"water", "/enclosures/9/water"},
-            {"sheet", "/enclosures/4/sheet"},
-            {"review", "/enclosures/3/review"},
-            {"plan", "/enclosures/5/plan"},
-            {"residents", "/enclosures/1/residents"},
-            {"site", "/enclosures/1/site"},
-            {"care", "/care/common-musk"},
-            {"collection", "/collection"},
-            {
-                "calculator",
-                "/calculators/tank-volume?lengthCm=122&widthCm=61&heightCm=25.4&waterDepthCm=15.2"
-            }
-        };
-        for (String[] view : views) {
-            page.navigate(MILL + view[1]);
-            shoot(page, view[0]);
-        }
-        page.navigate(MILL + "/enclosures/5/records");
-        page.fill("#length", "5.1");
-        page.fill("#mass", "24.5");
-        page.click("text=Log it");
-        assertThat(page.locator("#changed")).isVisible();
-        shoot(page, "records");
-        page.navigate(MILL + "/collection");
-        page.selectOption("#theme", "NIGHT");
-        page.selectOption("#units", "US");
-        page.click("main form >> text=Save");
-        page.navigate(MILL + "/enclosures/6/build");
-        shoot(page, "build-night");
-        page.navigate(MILL + "/collection");
-        page.selectOption("#theme", "AUTO");
-        page.selectOption("#units", "METRIC");
-        page.click("main form >> text=Save");
-        Page phone = Islet.running().signIn(Islet.running().page(390, 844), "mill", "quiet water");
-        phone.navigate(MILL + "/rounds");
-        shoot(phone, "rounds-phone");
+  @Test
+  void take_them() {
+    Page page = Islet.running().owner();
+    String[][] views = {
+      {"overview", ""},
+      {"rounds", "/rounds"},
+      {"build", "/enclosures/4/build"},
+      {"climate", "/enclosures/7/climate"},
+      {"light", "/enclosures/4/light"},
+      {"water", "/enclosures/9/water"},
+      {"sheet", "/enclosures/4/sheet"},
+      {"review", "/enclosures/3/review"},
+      {"plan", "/enclosures/5/plan"},
+      {"residents", "/enclosures/1/residents"},
+      {"site", "/enclosures/1/site"},
+      {"care", "/care/common-musk"},
+      {"collection", "/collection"},
+      {
+        "calculator",
+        "/calculators/tank-volume?lengthCm=122&widthCm=61&heightCm=25.4&waterDepthCm=15.2"
+      }
+    };
+    for (String[] view : views) {
+      page.navigate(MILL + view[1]);
+      shoot(page, view[0]);
     }
+    page.navigate(MILL + "/enclosures/5/records");
+    page.fill("#length", "5.1");
+    page.fill("#mass", "24.5");
+    page.click("text=Log it");
+    assertThat(page.locator("#changed")).isVisible();
+    shoot(page, "records");
+    page.navigate(MILL + "/collection");
+    page.selectOption("#theme", "NIGHT");
+    page.selectOption("#units", "US");
+    page.click("main form >> text=Save");
+    page.navigate(MILL + "/enclosures/6/build");
+    shoot(page, "build-night");
+    page.navigate(MILL + "/collection");
+    page.selectOption("#theme", "AUTO");
+    page.selectOption("#units", "METRIC");
+    page.click("main form >> text=Save");
+    Page phone = Islet.running().signIn(Islet.running().page(390, 844), "mill", "quiet water");
+    phone.navigate(MILL + "/rounds");
+    shoot(phone, "rounds-phone");
+  }
 }

@@ -10,8 +10,8 @@ import app.islet.core.quantity.Phrase;
  * @param basis what the power and the hours rest on
  */
 public record PowerLine(
-        String device,
-        double watts,
-        double winterKwhPerMonth,
-        double summerKwhPerMonth,
-        Phrase basis) {}
+    String device,
+    double watts,
+    double winterKwhPerMonth,
+    double summerKwhPerMonth,
+    Phrase basis) {}

@@ -3,60 +3,57 @@ package app.islet.core.calculator;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.text.Node;
 import app.islet.core.text.UnreadableException;
-
-import tools.jackson.databind.json.JsonMapper;
-
 import java.util.LinkedHashMap;
 import java.util.Map;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Calculators over JSON: one line in, one line out. */
 public final class Batch {
-    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+  private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
-    private Batch() {}
+  private Batch() {}
 
-    /** The outputs as one JSON object; counts without a decimal point. */
-    public static String json(String id, Map<String, Double> outputs) {
-        Map<String, Object> shown = new LinkedHashMap<>(outputs);
-        for (Output o : Calculators.find(id).orElseThrow().outputs()) {
-            if (o.flag()) {
-                shown.put(o.key(), outputs.get(o.key()) != 0);
-            } else if (o.dimension() == Dimension.COUNT) {
-                shown.put(o.key(), Math.round(outputs.get(o.key())));
-            }
-        }
-        return MAPPER.writeValueAsString(shown);
+  /** The outputs as one JSON object; counts without a decimal point. */
+  public static String json(String id, Map<String, Double> outputs) {
+    Map<String, Object> shown = new LinkedHashMap<>(outputs);
+    for (Output o : Calculators.find(id).orElseThrow().outputs()) {
+      if (o.flag()) {
+        shown.put(o.key(), outputs.get(o.key()) != 0);
+      } else if (o.dimension() == Dimension.COUNT) {
+        shown.put(o.key(), Math.round(outputs.get(o.key())));
+      }
     }
+    return MAPPER.writeValueAsString(shown);
+  }
 
-    /**
-     * Answers {@code {"id": ..., "in": {...}}} with the outputs, or with {@code {"error":
-     * sentence}}.
-     */
-    public static String answer(String line) {
-        try {
-            if (!(Node.json("the line", line).value() instanceof Map<?, ?> request)) {
-                return error("the line must be {\"id\": \"...\", \"in\": {\"key\": value, ...}}");
-            }
-            if (!(value(request.get("id")) instanceof String id)
-                    || !(value(request.get("in")) instanceof Map<?, ?> in)
-                    || request.size() != 2) {
-                return error("the line must have an \"id\" and an \"in\", and nothing else");
-            }
-            Map<String, String> given = new LinkedHashMap<>();
-            in.forEach((key, node) -> given.put((String) key, String.valueOf(value(node))));
-            return json(id, Calculators.run(id, given));
-        } catch (RefusedException e) {
-            return error(e.getMessage());
-        } catch (UnreadableException e) {
-            return error(e.problems().get(0).sentence());
-        }
+  /**
+   * Answers {@code {"id": ..., "in": {...}}} with the outputs, or with {@code {"error": sentence}}.
+   */
+  public static String answer(String line) {
+    try {
+      if (!(Node.json("the line", line).value() instanceof Map<?, ?> request)) {
+        return error("the line must be {\"id\": \"...\", \"in\": {\"key\": value, ...}}");
+      }
+      if (!(value(request.get("id")) instanceof String id)
+          || !(value(request.get("in")) instanceof Map<?, ?> in)
+          || request.size() != 2) {
+        return error("the line must have an \"id\" and an \"in\", and nothing else");
+      }
+      Map<String, String> given = new LinkedHashMap<>();
+      in.forEach((key, node) -> given.put((String) key, String.valueOf(value(node))));
+      return json(id, Calculators.run(id, given));
+    } catch (RefusedException e) {
+      return error(e.getMessage());
+    } catch (UnreadableException e) {
+      return error(e.problems().get(0).sentence());
     }
+  }
 
-    private static Object value(Object node) {
-        return node instanceof Node n && n.value() != null ? n.value() : "null";
-    }
+  private static Object value(Object node) {
+    return node instanceof Node n && n.value() != null ? n.value() : "null";
+  }
 
-    private static String error(String sentence) {
-        return MAPPER.writeValueAsString(Map.of("error", sentence));
-    }
+  private static String error(String sentence) {
+    return MAPPER.writeValueAsString(Map.of("error", sentence));
+  }
 }

@@ -1,38 +1,37 @@
 package app.islet.core.calculator;
 
-import app.islet.core.care.Basis;
-
+import app.islet.core.care.Evidence;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
 /** One definition of one calculator. Stateless; found by {@link java.util.ServiceLoader}. */
 public interface Calculator {
-    String id();
+  String id();
 
-    String title();
+  String title();
 
-    /** The rule in one sentence, as a keeper reads it. */
-    String rule();
+  /** The rule in one sentence, as a keeper reads it. */
+  String rule();
 
-    Basis basis();
+  Evidence basis();
 
-    List<Input> inputs();
+  List<Input> inputs();
 
-    List<Output> outputs();
+  List<Output> outputs();
 
-    /**
-     * @return a value for every output, in order
-     * @throws RefusedException if the question has no answer
-     */
-    Map<String, Double> compute(Values in);
+  /**
+   * @return a value for every output, in order
+   * @throws RefusedException if the question has no answer
+   */
+  Map<String, Double> compute(Values in);
 
-    /** The outputs with their values, in the order they are defined. */
-    default Map<String, Double> answer(double... values) {
-        Map<String, Double> map = new LinkedHashMap<>();
-        for (int i = 0; i < values.length; i++) {
-            map.put(outputs().get(i).key(), values[i]);
-        }
-        return map;
+  /** The outputs with their values, in the order they are defined. */
+  default Map<String, Double> answer(double... values) {
+    Map<String, Double> map = new LinkedHashMap<>();
+    for (int i = 0; i < values.length; i++) {
+      map.put(outputs().get(i).key(), values[i]);
     }
+    return map;
+  }
 }

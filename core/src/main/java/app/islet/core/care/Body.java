@@ -13,15 +13,15 @@ package app.islet.core.care;
  * @param heightShare height of the body as a share of its length
  */
 public record Body(
-        double adultLengthCm,
-        double massAt10Cm,
-        double mouthShare,
-        double headShare,
-        double widthShare,
-        double heightShare,
-        Basis basis) {
-    /** Estimated mass, g: isometric, so with the cube of length. */
-    public double massG(double lengthCm) {
-        return massAt10Cm * Math.pow(lengthCm / 10, 3);
-    }
+    double adultLengthCm,
+    double massAt10Cm,
+    double mouthShare,
+    double headShare,
+    double widthShare,
+    double heightShare,
+    Evidence basis) {
+  /** Estimated mass, g: isometric, so with the cube of length. */
+  public double massG(double lengthCm) {
+    return massAt10Cm * Math.pow(lengthCm / 10, 3);
+  }
 }

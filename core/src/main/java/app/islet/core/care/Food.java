@@ -13,31 +13,30 @@ import java.util.OptionalDouble;
  * @param note how it is given
  */
 public record Food(
-        String name,
-        OptionalDouble pieces,
-        OptionalDouble bodyMassPercent,
-        String unit,
-        double proteinPercent,
-        OptionalDouble gramsPerPiece,
-        Rhythm rhythm,
-        String note,
-        Basis basis) {
-    public Food {
-        if (pieces.isPresent() == bodyMassPercent.isPresent()) {
-            throw new IllegalArgumentException("a portion is either pieces or bodyMassPercent");
-        }
+    String name,
+    OptionalDouble pieces,
+    OptionalDouble bodyMassPercent,
+    String unit,
+    double proteinPercent,
+    OptionalDouble gramsPerPiece,
+    Recurrence recurrence,
+    String note,
+    Evidence basis) {
+  public Food {
+    if (pieces.isPresent() == bodyMassPercent.isPresent()) {
+      throw new IllegalArgumentException("a portion is either pieces or bodyMassPercent");
     }
+  }
 
-    /**
-     * Grams of this food for one animal of {@code massG}; nothing when a piece's mass is not
-     * stated.
-     */
-    public OptionalDouble gramsFor(double massG) {
-        if (bodyMassPercent.isPresent()) {
-            return OptionalDouble.of(massG * bodyMassPercent.getAsDouble() / 100);
-        }
-        return gramsPerPiece.isPresent()
-                ? OptionalDouble.of(pieces.getAsDouble() * gramsPerPiece.getAsDouble())
-                : OptionalDouble.empty();
+  /**
+   * Grams of this food for one animal of {@code massG}; nothing when a piece's mass is not stated.
+   */
+  public OptionalDouble gramsFor(double massG) {
+    if (bodyMassPercent.isPresent()) {
+      return OptionalDouble.of(massG * bodyMassPercent.getAsDouble() / 100);
     }
+    return gramsPerPiece.isPresent()
+        ? OptionalDouble.of(pieces.getAsDouble() * gramsPerPiece.getAsDouble())
+        : OptionalDouble.empty();
+  }
 }

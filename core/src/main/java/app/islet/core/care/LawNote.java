@@ -7,28 +7,28 @@ import java.util.OptionalDouble;
  *
  * @param belowCm length below which it applies; always where absent
  */
-public record LawNote(Kind kind, String text, OptionalDouble belowCm, Basis basis) {
-    /** What a note is about. */
-    public enum Kind {
-        PROTECTED("Protected"),
-        INVASIVE("Invasive"),
-        SALE("Sale"),
-        ORIGIN("Origin"),
-        RELEASE("Release");
+public record LawNote(Kind kind, String text, OptionalDouble belowCm, Evidence basis) {
+  /** What a note is about. */
+  public enum Kind {
+    PROTECTED("Protected"),
+    INVASIVE("Invasive"),
+    SALE("Sale"),
+    ORIGIN("Origin"),
+    RELEASE("Release");
 
-        private final String word;
+    private final String word;
 
-        Kind(String word) {
-            this.word = word;
-        }
-
-        public String word() {
-            return word;
-        }
+    Kind(String word) {
+      this.word = word;
     }
 
-    /** Whether it applies to an animal of that length. */
-    public boolean holdsFor(double lengthCm) {
-        return belowCm.isEmpty() || lengthCm < belowCm.getAsDouble();
+    public String word() {
+      return word;
     }
+  }
+
+  /** Whether it applies to an animal of that length. */
+  public boolean holdsFor(double lengthCm) {
+    return belowCm.isEmpty() || lengthCm < belowCm.getAsDouble();
+  }
 }

@@ -5,4 +5,4 @@ import app.islet.core.quantity.Range;
 /**
  * @param years how old it grows in good care
  */
-public record Lifespan(Range years, Basis basis) {}
+public record Lifespan(Range years, Evidence basis) {}

@@ -1,7 +1,6 @@
 package app.islet.core.care;
 
 import app.islet.core.quantity.Range;
-
 import java.util.List;
 import java.util.Optional;
 
@@ -10,38 +9,38 @@ import java.util.Optional;
  *
  * @param recognised how a keeper tells that an animal is in it
  * @param adult whether it can breed
- * @param neverFoods kinds of food that harm it, as {@link Fodder#kind} names them
+ * @param neverFoods kinds of food that harm it, as {@link FoodItem#kind} names them
  */
 public record Stage(
-        String id,
-        String name,
-        Recognised recognised,
-        Life life,
-        boolean adult,
-        Needs needs,
-        List<Food> foods,
-        List<String> neverFoods,
-        List<Supplement> supplements,
-        Upkeep upkeep) {
-    public Stage {
-        foods = List.copyOf(foods);
-        neverFoods = List.copyOf(neverFoods);
-        supplements = List.copyOf(supplements);
-    }
+    String id,
+    String name,
+    Recognised recognised,
+    Habitat habitat,
+    boolean adult,
+    Needs needs,
+    List<Food> foods,
+    List<String> neverFoods,
+    List<Supplement> supplements,
+    MaintenanceSchedule maintenance) {
+  public Stage {
+    foods = List.copyOf(foods);
+    neverFoods = List.copyOf(neverFoods);
+    supplements = List.copyOf(supplements);
+  }
 
-    /**
-     * @param fromLengthCm shortest length at which an animal counts as being in this stage
-     * @param ageMonths usual age, from and to
-     * @param signs how it is told without a ruler
-     */
-    public record Recognised(
-            double fromLengthCm, Optional<Range> ageMonths, String signs, Basis basis) {}
+  /**
+   * @param fromLengthCm shortest length at which an animal counts as being in this stage
+   * @param ageMonths usual age, from and to
+   * @param signs how it is told without a ruler
+   */
+  public record Recognised(
+      double fromLengthCm, Optional<Range> ageMonths, String signs, Evidence basis) {}
 
-    public double fromLengthCm() {
-        return recognised.fromLengthCm();
-    }
+  public double fromLengthCm() {
+    return recognised.fromLengthCm();
+  }
 
-    public String signs() {
-        return recognised.signs();
-    }
+  public String signs() {
+    return recognised.signs();
+  }
 }

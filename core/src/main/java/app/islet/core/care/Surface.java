@@ -2,18 +2,18 @@ package app.islet.core.care;
 
 /** What an animal walks up on. */
 public enum Surface {
-    GLASS("glass"),
-    SMOOTH("smooth plastic or stone"),
-    LOOSE("sand, soil or gravel"),
-    ROUGH("wood, cork, net or rough stone");
+  GLASS("glass"),
+  SMOOTH("smooth plastic or stone"),
+  LOOSE("sand, soil or gravel"),
+  ROUGH("wood, cork, net or rough stone");
 
-    private final String words;
+  private final String words;
 
-    Surface(String words) {
-        this.words = words;
-    }
+  Surface(String words) {
+    this.words = words;
+  }
 
-    public String words() {
-        return words;
-    }
+  public String words() {
+    return words;
+  }
 }

@@ -12,44 +12,41 @@ import app.islet.core.quantity.Check;
  * @param powerW of the device; negative where it cools
  */
 public record Approach(double volumeL, double roomC, double uaWPerK, double powerW) {
-    private static final double J_PER_LK = 4186;
-    private static final double SECONDS_PER_HOUR = 3600;
+  private static final double J_PER_LK = 4186;
+  private static final double SECONDS_PER_HOUR = 3600;
 
-    public Approach {
-        Check.positive("volumeL", volumeL);
-        Check.positive("uaWPerK", uaWPerK);
-    }
+  public Approach {
+    Check.positive("volumeL", volumeL);
+    Check.positive("uaWPerK", uaWPerK);
+  }
 
-    /** Where it ends in the long run, °C. */
-    public double limitC() {
-        return roomC + powerW / uaWPerK;
-    }
+  /** Where it ends in the long run, °C. */
+  public double limitC() {
+    return roomC + powerW / uaWPerK;
+  }
 
-    /** Hours in which the difference to the limit falls to 1/e. */
-    public double timeConstantHours() {
-        return volumeL * J_PER_LK / uaWPerK / SECONDS_PER_HOUR;
-    }
+  /** Hours in which the difference to the limit falls to 1/e. */
+  public double timeConstantHours() {
+    return volumeL * J_PER_LK / uaWPerK / SECONDS_PER_HOUR;
+  }
 
-    public double afterHours(double fromC, double hours) {
-        return limitC() + (fromC - limitC()) * Math.exp(-hours / timeConstantHours());
-    }
+  public double afterHours(double fromC, double hours) {
+    return limitC() + (fromC - limitC()) * Math.exp(-hours / timeConstantHours());
+  }
 
-    /** Whether water of {@code fromC} comes to {@code toC} at all. */
-    public boolean reaches(double fromC, double toC) {
-        return fromC == toC || (toC - fromC) * (limitC() - toC) > 0;
-    }
+  /** Whether water of {@code fromC} comes to {@code toC} at all. */
+  public boolean reaches(double fromC, double toC) {
+    return fromC == toC || (toC - fromC) * (limitC() - toC) > 0;
+  }
 
-    /**
-     * @throws IllegalArgumentException if it never gets there; ask {@link #reaches} before
-     */
-    public double hours(double fromC, double toC) {
-        if (!reaches(fromC, toC)) {
-            throw new IllegalArgumentException(
-                    "water of %s °C never reaches %s °C; it ends at %s °C"
-                            .formatted(fromC, toC, limitC()));
-        }
-        return fromC == toC
-                ? 0
-                : timeConstantHours() * Math.log((fromC - limitC()) / (toC - limitC()));
+  /**
+   * @throws IllegalArgumentException if it never gets there; ask {@link #reaches} before
+   */
+  public double hours(double fromC, double toC) {
+    if (!reaches(fromC, toC)) {
+      throw new IllegalArgumentException(
+          "water of %s °C never reaches %s °C; it ends at %s °C".formatted(fromC, toC, limitC()));
     }
+    return fromC == toC ? 0 : timeConstantHours() * Math.log((fromC - limitC()) / (toC - limitC()));
+  }
 }

@@ -1,11 +1,10 @@
 package app.islet.core.climate;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.geometry.Geometry;
 import app.islet.core.quantity.Range;
-import app.islet.core.resident.Resident;
-import app.islet.core.survey.Survey;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -18,69 +17,64 @@ import java.util.function.Function;
  * @param model the enclosure to ask more
  */
 public record Climate(Optional<WaterClimate> water, Optional<AirClimate> air, ClimateModel model) {
-    /** How far an estimate of heating power may be off, as a share of it. */
-    public static final double POWER_UNCERTAINTY = 0.3;
+  /** How far an estimate of heating power may be off, as a share of it. */
+  public static final double POWER_UNCERTAINTY = 0.3;
 
-    /**
-     * @param targetC temperature the heating aims at in the coldest hour
-     * @param heatingNeedW power that holds it in the coldest room hour
-     * @param winterC water at its coldest on a winter's day, with the heating there is
-     * @param summerUncooledC water at its warmest in a spell of summer days, without fan or chiller
-     * @param summerC the same with the fan and chiller there are
-     * @param topUpLPerDay water evaporated on a day between summer and winter
-     */
-    public record WaterClimate(
-            double targetC,
-            double heatingNeedW,
-            double winterC,
-            double summerUncooledC,
-            double summerC,
-            double topUpLPerDay) {
-        /** Power of the heater to buy: what the estimate may be off is in reserve. */
-        public double heaterToBuyW() {
-            return heatingNeedW * (1 + POWER_UNCERTAINTY);
-        }
+  /**
+   * @param targetC temperature the heating aims at in the coldest hour
+   * @param heatingNeedW power that holds it in the coldest room hour
+   * @param winterC water at its coldest on a winter's day, with the heating there is
+   * @param summerUncooledC water at its warmest in a spell of summer days, without fan or chiller
+   * @param summerC the same with the fan and chiller there are
+   * @param topUpLPerDay water evaporated on a day between summer and winter
+   */
+  public record WaterClimate(
+      double targetC,
+      double heatingNeedW,
+      double winterC,
+      double summerUncooledC,
+      double summerC,
+      double topUpLPerDay) {
+    /** Power of the heater to buy: what the estimate may be off is in reserve. */
+    public double heaterToBuyW() {
+      return heatingNeedW * (1 + POWER_UNCERTAINTY);
     }
+  }
 
-    /**
-     * @param targetC temperature aimed at
-     * @param heatingNeedW power that holds it in the coldest room hour
-     * @param winterC air and land at their coldest on a winter's day, with the mats there are
-     * @param summerC the same at their warmest in a spell of summer days
-     */
-    public record AirClimate(double targetC, double heatingNeedW, double winterC, double summerC) {}
+  /**
+   * @param targetC temperature aimed at
+   * @param heatingNeedW power that holds it in the coldest room hour
+   * @param winterC air and land at their coldest on a winter's day, with the mats there are
+   * @param summerC the same at their warmest in a spell of summer days
+   */
+  public record AirClimate(double targetC, double heatingNeedW, double winterC, double summerC) {}
 
-    public static Climate of(Enclosure e, Survey s, List<Resident> residents) {
-        return ClimateModel.of(e, s).climate(wanted(residents));
+  public static Climate of(Enclosure e, Geometry s, List<Resident> residents) {
+    return ClimateModel.of(e, s).climate(wanted(residents));
+  }
+
+  /** The same enclosure for other residents. */
+  public Climate of(List<Resident> residents) {
+    return model.climate(wanted(residents));
+  }
+
+  static ClimateModel.Wanted wanted(List<Resident> residents) {
+    return new ClimateModel.Wanted(common(residents, Needs::water), common(residents, Needs::air));
+  }
+
+  /** The ideal range all residents share; where none is left, that of the first who states one. */
+  private static Optional<Range> common(
+      List<Resident> residents, Function<Needs, Optional<Needs.Temperature>> need) {
+    Optional<Range> shared = Optional.empty();
+    for (Resident resident : residents) {
+      Optional<Range> ideal = need.apply(resident.stage().needs()).map(Needs.Temperature::idealC);
+      if (ideal.isPresent()) {
+        shared =
+            shared.isEmpty()
+                ? ideal
+                : Optional.of(shared.get().overlap(ideal.get()).orElse(shared.get()));
+      }
     }
-
-    /** The same enclosure for other residents. */
-    public Climate of(List<Resident> residents) {
-        return model.climate(wanted(residents));
-    }
-
-    static ClimateModel.Wanted wanted(List<Resident> residents) {
-        return new ClimateModel.Wanted(
-                common(residents, Needs::water), common(residents, Needs::air));
-    }
-
-    /**
-     * The ideal range all residents share; where none is left, that of the first who states one.
-     */
-    private static Optional<Range> common(
-            List<Resident> residents, Function<Needs, Optional<Needs.Temperature>> need) {
-        Optional<Range> shared = Optional.empty();
-        for (Resident resident : residents) {
-            Optional<Range> ideal =
-                    need.apply(resident.stage().needs()).map(Needs.Temperature::idealC);
-            if (ideal.isPresent()) {
-                shared =
-                        shared.isEmpty()
-                                ? ideal
-                                : Optional.of(
-                                        shared.get().overlap(ideal.get()).orElse(shared.get()));
-            }
-        }
-        return shared;
-    }
+    return shared;
+  }
 }

@@ -1,41 +1,40 @@
 package app.islet.core.document;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
-import app.islet.core.care.Fodder;
-import app.islet.core.care.GroundMaterial;
+import app.islet.core.care.FoodItem;
 import app.islet.core.care.Plant;
 import app.islet.core.care.Stage;
+import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Calibration;
 import app.islet.core.enclosure.Chemistry;
 import app.islet.core.enclosure.Conditions;
 import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Furnishing;
+import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.enclosure.Furnishings;
-import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Handling;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Lighting;
-import app.islet.core.enclosure.Part;
-import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.SourceWater;
 import app.islet.core.enclosure.Stones;
+import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.Walls;
 import app.islet.core.enclosure.Water;
 import app.islet.core.enclosure.WaterSource;
-import app.islet.core.resident.Resident;
 import app.islet.core.text.Fields;
 import app.islet.core.text.Node;
 import app.islet.core.text.Problem;
 import app.islet.core.text.UnreadableException;
-
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.HashSet;
@@ -50,403 +49,357 @@ import java.util.stream.Stream;
  * Reads an enclosure document. Whatever is not as docs/format.md says is refused with its place.
  */
 public final class DocumentReader {
-    private static Optional<Lighting.Ramp> ramp(Fields c) {
-        OptionalDouble winter = c.optionalNumber("winterLightHours", 0, 24, "h");
-        OptionalDouble summer = c.optionalNumber("summerLightHours", 0, 24, "h");
-        if (winter.isPresent() != summer.isPresent()) {
-            throw new IllegalArgumentException(
-                    "winterLightHours and summerLightHours are given both, or neither");
-        }
-        return winter.isPresent()
-                ? Optional.of(new Lighting.Ramp(winter.getAsDouble(), summer.getAsDouble()))
-                : Optional.empty();
+  private static Optional<Lighting.Ramp> ramp(Fields c) {
+    OptionalDouble winter = c.optionalNumber("winterLightHours", 0, 24, "h");
+    OptionalDouble summer = c.optionalNumber("summerLightHours", 0, 24, "h");
+    if (winter.isPresent() != summer.isPresent()) {
+      throw new IllegalArgumentException(
+          "winterLightHours and summerLightHours are given both, or neither");
     }
+    return winter.isPresent()
+        ? Optional.of(new Lighting.Ramp(winter.getAsDouble(), summer.getAsDouble()))
+        : Optional.empty();
+  }
 
-    private static SourceWater sourceWater(Fields f) {
-        return new SourceWater(
-                f.optionalNumber("nitrateMgPerL", 0, 500, "mg/L"),
-                f.optionalNumber("ph", 3, 11, ""),
-                f.optionalNumber("hardnessDh", 0, 60, "°dH"),
-                f.optionalNumber("carbonateDh", 0, 60, "°dH"));
+  private static SourceWater sourceWater(Fields f) {
+    return new SourceWater(
+        f.optionalNumber("nitrateMgPerL", 0, 500, "mg/L"),
+        f.optionalNumber("ph", 3, 11, ""),
+        f.optionalNumber("hardnessDh", 0, 60, "°dH"),
+        f.optionalNumber("carbonateDh", 0, 60, "°dH"));
+  }
+
+  private static Handling.Conditioner conditioner(Fields f) {
+    return new Handling.Conditioner(
+        f.number("ml", 0.01, 1000, "mL"),
+        f.number("litres", 0.1, 100_000, "L"),
+        f.flag("chloramine", false));
+  }
+
+  private static final int MAX_CHARACTERS = 1_000_000;
+  private static final int MAX_DEVICES = 50;
+  private static final int MAX_RESIDENTS = 200;
+  private static final int MAX_PARTS = 200;
+  private static final int MAX_LAYERS = 10;
+  private static final int MAX_POINTS = 50;
+
+  private final CareLibrary library;
+
+  public DocumentReader(CareLibrary library) {
+    this.library = library;
+  }
+
+  /**
+   * @throws app.islet.core.text.UnreadableException with every problem, its line and field
+   */
+  public EnclosureDocument read(String fileName, String json) {
+    if (json.length() > MAX_CHARACTERS) {
+      throw new UnreadableException(
+          fileName,
+          List.of(
+              new Problem(
+                  "",
+                  1,
+                  "the file is longer than %d characters, more than any design has"
+                      .formatted(MAX_CHARACTERS))));
     }
+    return Fields.of(fileName, Node.json(fileName, json)).whole(this::document);
+  }
 
-    private static Handling.Conditioner conditioner(Fields f) {
-        return new Handling.Conditioner(
-                f.number("ml", 0.01, 1000, "mL"),
-                f.number("litres", 0.1, 100_000, "L"),
-                f.flag("chloramine", false));
+  private EnclosureDocument document(Fields f) {
+    String kind = f.text("islet", 40);
+    double version = f.number("version", 0, 1e6, "");
+    if (!kind.equals("enclosure")) {
+      f.problem(
+          "islet", "this says \"%s\"; an enclosure document says \"enclosure\"".formatted(kind));
     }
-
-    private static final int MAX_CHARACTERS = 1_000_000;
-    private static final int MAX_DEVICES = 50;
-    private static final int MAX_RESIDENTS = 200;
-    private static final int MAX_PARTS = 200;
-    private static final int MAX_LAYERS = 10;
-    private static final int MAX_POINTS = 50;
-
-    private final CareLibrary library;
-
-    public DocumentReader(CareLibrary library) {
-        this.library = library;
+    if (version != EnclosureDocument.VERSION) {
+      f.problem(
+          "version",
+          "version %s is not known here; this Islet reads version %d"
+              .formatted(
+                  BigDecimal.valueOf(version).stripTrailingZeros().toPlainString(),
+                  EnclosureDocument.VERSION));
+      f.refuseIfProblems();
     }
+    return new EnclosureDocument(
+        enclosure(f), f.groups("residents", MAX_RESIDENTS, this::resident));
+  }
 
-    /**
-     * @throws app.islet.core.text.UnreadableException with every problem, its line and field
-     */
-    public EnclosureDocument read(String fileName, String json) {
-        if (json.length() > MAX_CHARACTERS) {
-            throw new UnreadableException(
-                    fileName,
-                    List.of(
-                            new Problem(
-                                    "",
-                                    1,
-                                    "the file is longer than %d characters, more than any design has"
-                                            .formatted(MAX_CHARACTERS))));
-        }
-        return Fields.of(fileName, Node.json(fileName, json)).whole(this::document);
-    }
-
-    private EnclosureDocument document(Fields f) {
-        String kind = f.text("islet", 40);
-        double version = f.number("version", 0, 1e6, "");
-        if (!kind.equals("enclosure")) {
-            f.problem(
-                    "islet",
-                    "this says \"%s\"; an enclosure document says \"enclosure\"".formatted(kind));
-        }
-        if (version != EnclosureDocument.VERSION) {
-            f.problem(
-                    "version",
-                    "version %s is not known here; this Islet reads version %d"
-                            .formatted(
-                                    BigDecimal.valueOf(version)
-                                            .stripTrailingZeros()
-                                            .toPlainString(),
-                                    EnclosureDocument.VERSION));
-            f.refuseIfProblems();
-        }
-        return new EnclosureDocument(
-                enclosure(f), f.groups("residents", MAX_RESIDENTS, this::resident));
-    }
-
-    private Enclosure enclosure(Fields f) {
-        return new Enclosure(
-                f.text("name", 80),
-                f.group(
-                        "vessel",
-                        v ->
-                                new Vessel(
-                                        v.optionalChoice("shape", Vessel.Shape.class)
-                                                .orElse(Vessel.Shape.BOX),
-                                        v.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
-                                        v.number("widthCm", 1, Vessel.MAX_CM, "cm"),
-                                        v.number("heightCm", 1, Vessel.MAX_CM, "cm"),
-                                        v.optionalNumber("floorShare", 0.2, 1, "").orElse(1),
-                                        new Walls(
-                                                v.optionalNumber("paneMm", 1, 100, "mm"),
-                                                v.flag("braced", false),
-                                                v.optionalNumber("lipCm", 0, Vessel.MAX_CM, "cm"),
-                                                v.optionalNumber("insulationMm", 0, 200, "mm")))),
-                f.group(
-                        "water",
-                        w ->
-                                new Water(
-                                        w.number("depthCm", 0, Vessel.MAX_CM, "cm"),
-                                        w.optionalNumber(
-                                                "restBelowSurfaceCm", 0, Vessel.MAX_CM, "cm"),
-                                        w.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
-                                        new Chemistry(
-                                                w.optionalNumber("ph", 3, 11, ""),
-                                                w.optionalNumber("hardnessDh", 0, 60, "°dH"),
-                                                w.optionalChoice("source", WaterSource.class)),
-                                        w.optionalGroup("sourceWater", DocumentReader::sourceWater)
-                                                .orElse(SourceWater.UNKNOWN),
-                                        new Handling(
-                                                w.optionalGroup(
-                                                        "conditioner", DocumentReader::conditioner),
-                                                w.optionalChoice("proof", Handling.Proof.class)
-                                                        .orElse(Handling.USUAL.proof())))),
-                f.group(
-                        "ground",
-                        g ->
-                                new Ground(
-                                        g.choice("material", GroundMaterial.class),
-                                        g.number("depthCm", 0, Vessel.MAX_CM, "cm"),
-                                        g.optionalNumber("grainMm", 0.01, 500, "mm"),
-                                        g.groups(
-                                                "below",
-                                                MAX_LAYERS,
-                                                l ->
-                                                        new Ground.Layer(
-                                                                l.choice(
-                                                                        "material",
-                                                                        GroundMaterial.class),
-                                                                l.number(
-                                                                        "thicknessCm",
-                                                                        0.1,
-                                                                        Vessel.MAX_CM,
-                                                                        "cm"))),
-                                        g.groups(
-                                                "points",
-                                                MAX_POINTS,
-                                                p ->
-                                                        new Ground.Point(
-                                                                p.number(
-                                                                        "xCm",
-                                                                        0,
-                                                                        Vessel.MAX_CM,
-                                                                        "cm"),
-                                                                p.number(
-                                                                        "riseCm",
-                                                                        0,
-                                                                        Vessel.MAX_CM,
-                                                                        "cm"))))),
-                f.optionalGroup(
-                        "land",
+  private Enclosure enclosure(Fields f) {
+    return new Enclosure(
+        f.text("name", 80),
+        f.group(
+            "vessel",
+            v ->
+                new Vessel(
+                    v.optionalChoice("shape", Vessel.Shape.class).orElse(Vessel.Shape.BOX),
+                    v.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
+                    v.number("widthCm", 1, Vessel.MAX_CM, "cm"),
+                    v.number("heightCm", 1, Vessel.MAX_CM, "cm"),
+                    v.optionalNumber("floorShare", 0.2, 1, "").orElse(1),
+                    new Walls(
+                        v.optionalNumber("paneMm", 1, 100, "mm"),
+                        v.flag("braced", false),
+                        v.optionalNumber("lipCm", 0, Vessel.MAX_CM, "cm"),
+                        v.optionalNumber("insulationMm", 0, 200, "mm")))),
+        f.group(
+            "water",
+            w ->
+                new Water(
+                    w.number("depthCm", 0, Vessel.MAX_CM, "cm"),
+                    w.optionalNumber("restBelowSurfaceCm", 0, Vessel.MAX_CM, "cm"),
+                    w.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
+                    new Chemistry(
+                        w.optionalNumber("ph", 3, 11, ""),
+                        w.optionalNumber("hardnessDh", 0, 60, "°dH"),
+                        w.optionalChoice("source", WaterSource.class)),
+                    w.optionalGroup("sourceWater", DocumentReader::sourceWater)
+                        .orElse(SourceWater.UNKNOWN),
+                    new Handling(
+                        w.optionalGroup("conditioner", DocumentReader::conditioner),
+                        w.optionalChoice("proof", Handling.Proof.class)
+                            .orElse(Handling.USUAL.proof())))),
+        f.group(
+            "ground",
+            g ->
+                new Substrate(
+                    g.choice("material", SubstrateMaterial.class),
+                    g.number("depthCm", 0, Vessel.MAX_CM, "cm"),
+                    g.optionalNumber("grainMm", 0.01, 500, "mm"),
+                    g.groups(
+                        "below",
+                        MAX_LAYERS,
                         l ->
-                                new Land(
-                                        l.number("sharePercent", 1, 100, "%"),
-                                        l.number("heightCm", 0, Vessel.MAX_CM, "cm"),
-                                        l.number("rampCm", 0, Vessel.MAX_CM, "cm"))),
-                f.choice("lid", Lid.class),
-                f.optionalGroup(
-                        "platform",
+                            new Substrate.Layer(
+                                l.choice("material", SubstrateMaterial.class),
+                                l.number("thicknessCm", 0.1, Vessel.MAX_CM, "cm"))),
+                    g.groups(
+                        "points",
+                        MAX_POINTS,
                         p ->
-                                new Platform(
-                                        p.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
-                                        p.number("widthCm", 1, Vessel.MAX_CM, "cm"))),
-                f.groups("equipment", MAX_DEVICES, DocumentReader::device),
-                f.optionalGroup("furnishings", DocumentReader::furnishings)
-                        .orElse(Furnishings.NONE),
-                f.optionalGroup(
-                                "conditions",
-                                c ->
-                                        new Conditions(
-                                                c.optionalNumber("humidityPercent", 0, 100, "%"),
-                                                c.optionalNumber("lightHours", 0, 24, "h"),
-                                                c.optionalNumber("lidGapCm", 0, 100, "cm"),
-                                                new Lighting(
-                                                        c.optionalNumber("lightsOnHour", 0, 24, "h")
-                                                                .orElse(Lighting.USUAL.onHour()),
-                                                        c.flag("seasonalLight", false),
-                                                        ramp(c)),
-                                                new Calibration(
-                                                        factor(c, "lossFactor"),
-                                                        factor(c, "evaporationFactor"))))
-                        .orElse(Conditions.UNKNOWN),
-                f.optionalGroup("site", DocumentReader::site).orElse(Site.LIVING_ROOM));
-    }
+                            new Substrate.Point(
+                                p.number("xCm", 0, Vessel.MAX_CM, "cm"),
+                                p.number("riseCm", 0, Vessel.MAX_CM, "cm"))))),
+        f.optionalGroup(
+            "land",
+            l ->
+                new Land(
+                    l.number("sharePercent", 1, 100, "%"),
+                    l.number("heightCm", 0, Vessel.MAX_CM, "cm"),
+                    l.number("rampCm", 0, Vessel.MAX_CM, "cm"))),
+        f.choice("lid", Lid.class),
+        f.optionalGroup(
+            "platform",
+            p ->
+                new Platform(
+                    p.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
+                    p.number("widthCm", 1, Vessel.MAX_CM, "cm"))),
+        f.groups("equipment", MAX_DEVICES, DocumentReader::device),
+        f.optionalGroup("furnishings", DocumentReader::furnishings).orElse(Furnishings.NONE),
+        f.optionalGroup(
+                "conditions",
+                c ->
+                    new Conditions(
+                        c.optionalNumber("humidityPercent", 0, 100, "%"),
+                        c.optionalNumber("lightHours", 0, 24, "h"),
+                        c.optionalNumber("lidGapCm", 0, 100, "cm"),
+                        new Lighting(
+                            c.optionalNumber("lightsOnHour", 0, 24, "h")
+                                .orElse(Lighting.USUAL.onHour()),
+                            c.flag("seasonalLight", false),
+                            ramp(c)),
+                        new Calibration(factor(c, "lossFactor"), factor(c, "evaporationFactor"))))
+            .orElse(Conditions.UNKNOWN),
+        f.optionalGroup("site", DocumentReader::site).orElse(Site.LIVING_ROOM));
+  }
 
-    private static Furnishings furnishings(Fields f) {
-        return new Furnishings(
-                f.optionalGroup(
-                        "hides",
-                        h ->
-                                new Hides(
-                                        h.whole("count", 1, 500, ""),
-                                        h.optionalNumber("openingCm", 0, 200, "cm").orElse(0))),
-                f.optionalGroup(
-                        "stones",
-                        x ->
-                                new Stones(
-                                        x.number("topCm", 0, Vessel.MAX_CM, "cm"),
-                                        x.optionalNumber("gapCm", 0, 200, "cm").orElse(0),
-                                        x.choice("footing", Stones.Footing.class))),
-                f.texts("plants", 40).stream().flatMap(id -> plant(f, id).stream()).toList(),
-                f.groups(
-                        "dishes",
-                        20,
-                        d ->
-                                new Dish(
-                                        d.number("depthCm", 0.1, 100, "cm"),
-                                        d.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
-                                        d.flag("slope", false))),
-                f.whole("furtherWaysOut", 0, 100, "", 0),
-                parts(f));
-    }
+  private static Furnishings furnishings(Fields f) {
+    return new Furnishings(
+        f.optionalGroup(
+            "hides",
+            h ->
+                new Hides(
+                    h.whole("count", 1, 500, ""),
+                    h.optionalNumber("openingCm", 0, 200, "cm").orElse(0))),
+        f.optionalGroup(
+            "stones",
+            x ->
+                new Stones(
+                    x.number("topCm", 0, Vessel.MAX_CM, "cm"),
+                    x.optionalNumber("gapCm", 0, 200, "cm").orElse(0),
+                    x.choice("footing", Stones.Footing.class))),
+        f.texts("plants", 40).stream().flatMap(id -> plant(f, id).stream()).toList(),
+        f.groups(
+            "dishes",
+            20,
+            d ->
+                new Dish(
+                    d.number("depthCm", 0.1, 100, "cm"),
+                    d.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
+                    d.flag("slope", false))),
+        f.whole("furtherWaysOut", 0, 100, "", 0),
+        parts(f));
+  }
 
-    private static List<Part> parts(Fields f) {
-        List<Part> parts = f.groups("parts", MAX_PARTS, DocumentReader::part);
-        Set<String> ids = new HashSet<>();
-        parts.stream()
-                .map(Part::id)
-                .filter(id -> !ids.add(id))
-                .distinct()
-                .forEach(
-                        id ->
-                                f.problem(
-                                        "parts",
-                                        "two parts are called \"%s\"; each needs an id of its own"
-                                                .formatted(id)));
-        return parts;
-    }
+  private static List<Furnishing> parts(Fields f) {
+    List<Furnishing> parts = f.groups("parts", MAX_PARTS, DocumentReader::part);
+    Set<String> ids = new HashSet<>();
+    parts.stream()
+        .map(Furnishing::id)
+        .filter(id -> !ids.add(id))
+        .distinct()
+        .forEach(
+            id ->
+                f.problem(
+                    "parts",
+                    "two parts are called \"%s\"; each needs an id of its own".formatted(id)));
+    return parts;
+  }
 
-    private static Part part(Fields f) {
-        return new Part(
-                f.text("id", 40),
-                f.choice("kind", PartKind.class),
-                f.number("xCm", -Vessel.MAX_CM, Vessel.MAX_CM, "cm"),
-                f.number("yCm", -Vessel.MAX_CM, Vessel.MAX_CM, "cm"),
-                f.number("lengthCm", 0.1, Vessel.MAX_CM, "cm"),
-                f.number("widthCm", 0.1, Vessel.MAX_CM, "cm"),
-                f.number("bottomCm", 0, Vessel.MAX_CM, "cm"),
-                f.number("topCm", 0, Vessel.MAX_CM, "cm"),
-                f.optionalNumber("turnDeg", -360, 360, "degrees").orElse(0),
-                f.flag("round", false),
-                f.flag("risesLeft", false),
-                f.flag("locked", false));
-    }
+  private static Furnishing part(Fields f) {
+    return new Furnishing(
+        f.text("id", 40),
+        f.choice("kind", FurnishingKind.class),
+        f.number("xCm", -Vessel.MAX_CM, Vessel.MAX_CM, "cm"),
+        f.number("yCm", -Vessel.MAX_CM, Vessel.MAX_CM, "cm"),
+        f.number("lengthCm", 0.1, Vessel.MAX_CM, "cm"),
+        f.number("widthCm", 0.1, Vessel.MAX_CM, "cm"),
+        f.number("bottomCm", 0, Vessel.MAX_CM, "cm"),
+        f.number("topCm", 0, Vessel.MAX_CM, "cm"),
+        f.optionalNumber("turnDeg", -360, 360, "degrees").orElse(0),
+        f.flag("round", false),
+        f.flag("risesLeft", false),
+        f.flag("locked", false));
+  }
 
-    private static Optional<Plant> plant(Fields f, String id) {
-        Optional<Plant> plant = Plant.find(id);
-        if (plant.isEmpty()) {
-            f.problem(
-                    "plants",
-                    "there is no plant \"%s\"; there are: %s"
-                            .formatted(id, ids(Plant.all().stream().map(Plant::id))));
-        }
-        return plant;
+  private static Optional<Plant> plant(Fields f, String id) {
+    Optional<Plant> plant = Plant.find(id);
+    if (plant.isEmpty()) {
+      f.problem(
+          "plants",
+          "there is no plant \"%s\"; there are: %s"
+              .formatted(id, ids(Plant.all().stream().map(Plant::id))));
     }
+    return plant;
+  }
 
-    private static Optional<Fodder> food(Fields f, String id) {
-        Optional<Fodder> food = Fodder.find(id);
-        if (food.isEmpty()) {
-            f.problem(
-                    "alsoFed",
-                    "there is no food \"%s\"; there are: %s"
-                            .formatted(id, ids(Fodder.all().stream().map(Fodder::id))));
-        }
-        return food;
+  private static Optional<FoodItem> food(Fields f, String id) {
+    Optional<FoodItem> food = FoodItem.find(id);
+    if (food.isEmpty()) {
+      f.problem(
+          "alsoFed",
+          "there is no food \"%s\"; there are: %s"
+              .formatted(id, ids(FoodItem.all().stream().map(FoodItem::id))));
     }
+    return food;
+  }
 
-    private static String ids(Stream<String> all) {
-        return all.sorted().collect(Collectors.joining(", "));
-    }
+  private static String ids(Stream<String> all) {
+    return all.sorted().collect(Collectors.joining(", "));
+  }
 
-    private static double factor(Fields f, String key) {
-        return f.optionalNumber(key, Calibration.LEAST, Calibration.MOST, "times").orElse(1);
-    }
+  private static double factor(Fields f, String key) {
+    return f.optionalNumber(key, Calibration.LEAST, Calibration.MOST, "times").orElse(1);
+  }
 
-    private static Site site(Fields f) {
-        return new Site(
-                f.number("summerDayC", -20, 50, "°C"),
-                f.number("summerNightC", -20, 50, "°C"),
-                f.number("winterDayC", -20, 50, "°C"),
-                f.number("winterNightC", -20, 50, "°C"),
-                f.optionalNumber("humidityPercent", 0, 100, "%")
-                        .orElse(Site.LIVING_ROOM.humidityPercent()),
-                f.optionalFlag("residualCurrentDevice"),
-                f.flag("smallChildren", false),
-                f.optionalNumber("sunHours", 0, 16, "h").orElse(0),
-                f.optionalNumber("latitude", -90, 90, "°"),
-                f.optionalNumber("longitude", -180, 180, "°"));
-    }
+  private static Site site(Fields f) {
+    return new Site(
+        f.number("summerDayC", -20, 50, "°C"),
+        f.number("summerNightC", -20, 50, "°C"),
+        f.number("winterDayC", -20, 50, "°C"),
+        f.number("winterNightC", -20, 50, "°C"),
+        f.optionalNumber("humidityPercent", 0, 100, "%").orElse(Site.LIVING_ROOM.humidityPercent()),
+        f.optionalFlag("residualCurrentDevice"),
+        f.flag("smallChildren", false),
+        f.optionalNumber("sunHours", 0, 16, "h").orElse(0),
+        f.optionalNumber("latitude", -90, 90, "°"),
+        f.optionalNumber("longitude", -180, 180, "°"));
+  }
 
-    /** The kinds of device, as written in the field {@code kind}. */
-    enum Kind {
-        HEATER,
-        HEAT_MAT,
-        CHILLER,
-        FAN,
-        FILTER,
-        BASKING_LAMP,
-        UVB_LAMP,
-        AIR_STONE
-    }
+  /** The kinds of device, as written in the field {@code kind}. */
+  enum Kind {
+    HEATER,
+    HEAT_MAT,
+    CHILLER,
+    FAN,
+    FILTER,
+    BASKING_LAMP,
+    UVB_LAMP,
+    AIR_STONE
+  }
 
-    private static Equipment device(Fields f) {
-        return switch (f.choice("kind", Kind.class)) {
-            case HEATER ->
-                    new Equipment.Heater(
-                            f.number("powerW", 1, 20_000, "W"), f.flag("guarded", false));
-            case HEAT_MAT -> new Equipment.HeatMat(f.number("powerW", 1, 5000, "W"));
-            case CHILLER -> new Equipment.Chiller(f.number("coolingW", 1, 50_000, "W"));
-            case FAN -> new Equipment.Fan(f.number("airSpeedMs", 0.1, 5, "m/s"));
-            case FILTER ->
-                    new Equipment.Filter(
-                            f.number("flowLph", 0, 100_000, "L/h"),
-                            f.optionalDate("runningSince"),
-                            f.flag("guarded", false));
-            case BASKING_LAMP ->
-                    new Equipment.BaskingLamp(
-                            f.number("powerW", 1, 1000, "W"),
-                            f.optionalNumber("spotC", 0, 120, "°C"),
-                            f.optionalNumber("beamDeg", 5, 160, "°"),
-                            f.optionalNumber("distanceCm", 1, 300, "cm"));
-            case UVB_LAMP ->
-                    new Equipment.UvbLamp(
-                            f.optionalDate("fittedOn"),
-                            f.optionalNumber("distanceCm", 1, 300, "cm"),
-                            f.optionalChoice("shape", UvShape.class).orElse(UvShape.LINEAR),
-                            f.optionalNumber("uviAt30Cm", 0, 50, ""),
-                            f.optionalNumber("readUvi", 0, 50, ""));
-            case AIR_STONE -> new Equipment.AirStone();
-        };
-    }
+  private static Equipment device(Fields f) {
+    return switch (f.choice("kind", Kind.class)) {
+      case HEATER ->
+          new Equipment.Heater(f.number("powerW", 1, 20_000, "W"), f.flag("guarded", false));
+      case HEAT_MAT -> new Equipment.HeatMat(f.number("powerW", 1, 5000, "W"));
+      case CHILLER -> new Equipment.Chiller(f.number("coolingW", 1, 50_000, "W"));
+      case FAN -> new Equipment.Fan(f.number("airSpeedMs", 0.1, 5, "m/s"));
+      case FILTER ->
+          new Equipment.Filter(
+              f.number("flowLph", 0, 100_000, "L/h"),
+              f.optionalDate("runningSince"),
+              f.flag("guarded", false));
+      case BASKING_LAMP ->
+          new Equipment.BaskingLamp(
+              f.number("powerW", 1, 1000, "W"),
+              f.optionalNumber("spotC", 0, 120, "°C"),
+              f.optionalNumber("beamDeg", 5, 160, "°"),
+              f.optionalNumber("distanceCm", 1, 300, "cm"));
+      case UVB_LAMP ->
+          new Equipment.UvbLamp(
+              f.optionalDate("fittedOn"),
+              f.optionalNumber("distanceCm", 1, 300, "cm"),
+              f.optionalChoice("shape", UvShape.class).orElse(UvShape.LINEAR),
+              f.optionalNumber("uviAt30Cm", 0, 50, ""),
+              f.optionalNumber("readUvi", 0, 50, ""));
+      case AIR_STONE -> new Equipment.AirStone();
+    };
+  }
 
-    private Resident resident(Fields f) {
-        String species = f.text("species", 60);
-        Optional<CareSheet> sheet = library.find(species);
-        if (sheet.isEmpty()) {
-            f.problem(
-                    "species",
-                    "there is no care sheet \"%s\"; there are: %s"
-                            .formatted(
-                                    species,
-                                    String.join(
-                                            ", ",
-                                            library.all().stream().map(CareSheet::id).toList())));
-        }
-        Optional<String> stage = f.optionalText("stage", 40);
-        if (sheet.isPresent() && stage.isPresent() && sheet.get().stage(stage.get()).isEmpty()) {
-            f.problem(
-                    "stage",
-                    "\"%s\" is not a stage of %s; its stages are: %s"
-                            .formatted(
-                                    stage.get(),
-                                    species,
-                                    String.join(
-                                            ", ",
-                                            sheet.get().stages().stream()
-                                                    .map(Stage::id)
-                                                    .toList())));
-        }
-        String name = f.optionalText("name", 60).orElse(sheet.map(CareSheet::name).orElse(species));
-        int count = f.whole("count", 1, 1000, "animals", 1);
-        int males = f.whole("males", 0, 1000, "animals", 0);
-        int females = f.whole("females", 0, 1000, "animals", 0);
-        var length = f.optionalNumber("lengthCm", 0.1, 300, "cm");
-        var mass = f.optionalNumber("massG", 0.001, 500_000, "g");
-        Optional<String> school = f.optionalText("school", 60);
-        if (sheet.isPresent()
-                && school.isPresent()
-                && !sheet.get().schoolNames().contains(school.get())) {
-            f.problem(
-                    "school",
-                    "\"%s\" is not a school of %s; its schools are: %s"
-                            .formatted(
-                                    school.get(),
-                                    species,
-                                    String.join(", ", sheet.get().schoolNames())));
-        }
-        Optional<LocalDate> arrivedOn = f.optionalDate("arrivedOn");
-        List<Fodder> alsoFed =
-                f.texts("alsoFed", 40).stream().flatMap(id -> food(f, id).stream()).toList();
-        if (sheet.isEmpty()) {
-            throw new IllegalArgumentException("no care sheet");
-        }
-        return new Resident(
-                name,
-                sheet.get(),
-                count,
-                males,
-                females,
-                length,
-                mass,
-                stage,
-                school,
-                arrivedOn,
-                alsoFed);
+  private Resident resident(Fields f) {
+    String species = f.text("species", 60);
+    Optional<CareSheet> sheet = library.find(species);
+    if (sheet.isEmpty()) {
+      f.problem(
+          "species",
+          "there is no care sheet \"%s\"; there are: %s"
+              .formatted(
+                  species, String.join(", ", library.all().stream().map(CareSheet::id).toList())));
     }
+    Optional<String> stage = f.optionalText("stage", 40);
+    if (sheet.isPresent() && stage.isPresent() && sheet.get().stage(stage.get()).isEmpty()) {
+      f.problem(
+          "stage",
+          "\"%s\" is not a stage of %s; its stages are: %s"
+              .formatted(
+                  stage.get(),
+                  species,
+                  String.join(", ", sheet.get().stages().stream().map(Stage::id).toList())));
+    }
+    String name = f.optionalText("name", 60).orElse(sheet.map(CareSheet::name).orElse(species));
+    int count = f.whole("count", 1, 1000, "animals", 1);
+    int males = f.whole("males", 0, 1000, "animals", 0);
+    int females = f.whole("females", 0, 1000, "animals", 0);
+    var length = f.optionalNumber("lengthCm", 0.1, 300, "cm");
+    var mass = f.optionalNumber("massG", 0.001, 500_000, "g");
+    Optional<String> school = f.optionalText("school", 60);
+    if (sheet.isPresent()
+        && school.isPresent()
+        && !sheet.get().schoolNames().contains(school.get())) {
+      f.problem(
+          "school",
+          "\"%s\" is not a school of %s; its schools are: %s"
+              .formatted(school.get(), species, String.join(", ", sheet.get().schoolNames())));
+    }
+    Optional<LocalDate> arrivedOn = f.optionalDate("arrivedOn");
+    List<FoodItem> alsoFed =
+        f.texts("alsoFed", 40).stream().flatMap(id -> food(f, id).stream()).toList();
+    if (sheet.isEmpty()) {
+      throw new IllegalArgumentException("no care sheet");
+    }
+    return new Resident(
+        name, sheet.get(), count, males, females, length, mass, stage, school, arrivedOn, alsoFed);
+  }
 }

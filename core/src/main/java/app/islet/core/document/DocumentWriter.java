@@ -1,373 +1,358 @@
 package app.islet.core.document;
 
-import app.islet.core.care.Fodder;
+import app.islet.core.animal.Resident;
+import app.islet.core.care.FoodItem;
 import app.islet.core.care.Plant;
 import app.islet.core.enclosure.Chemistry;
 import app.islet.core.enclosure.Conditions;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Furnishing;
 import app.islet.core.enclosure.Furnishings;
-import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Handling;
 import app.islet.core.enclosure.Lighting;
-import app.islet.core.enclosure.Part;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.SourceWater;
+import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
-import app.islet.core.resident.Resident;
 import app.islet.core.text.Fields;
-
-import tools.jackson.databind.json.JsonMapper;
-
 import java.util.LinkedHashMap;
 import java.util.Map;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Writes an enclosure document; the fields always come in the same order, so equal designs are
  * equal texts.
  */
 public final class DocumentWriter {
-    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+  private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
-    private DocumentWriter() {}
+  private DocumentWriter() {}
 
-    public static String write(EnclosureDocument document) {
-        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(tree(document)) + "\n";
+  public static String write(EnclosureDocument document) {
+    return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(tree(document)) + "\n";
+  }
+
+  private static Map<String, Object> tree(EnclosureDocument document) {
+    Enclosure e = document.enclosure();
+    Map<String, Object> root = new LinkedHashMap<>();
+    root.put("islet", "enclosure");
+    root.put("version", EnclosureDocument.VERSION);
+    root.put("name", e.name());
+    root.put("vessel", vessel(e.vessel()));
+    Map<String, Object> water = group("depthCm", e.water().depthCm());
+    e.water().restBelowSurfaceCm().ifPresent(cm -> water.put("restBelowSurfaceCm", number(cm)));
+    if (e.water().salinityPpt() > 0) {
+      water.put("salinityPpt", number(e.water().salinityPpt()));
     }
-
-    private static Map<String, Object> tree(EnclosureDocument document) {
-        Enclosure e = document.enclosure();
-        Map<String, Object> root = new LinkedHashMap<>();
-        root.put("islet", "enclosure");
-        root.put("version", EnclosureDocument.VERSION);
-        root.put("name", e.name());
-        root.put("vessel", vessel(e.vessel()));
-        Map<String, Object> water = group("depthCm", e.water().depthCm());
-        e.water().restBelowSurfaceCm().ifPresent(cm -> water.put("restBelowSurfaceCm", number(cm)));
-        if (e.water().salinityPpt() > 0) {
-            water.put("salinityPpt", number(e.water().salinityPpt()));
-        }
-        Chemistry chemistry = e.water().chemistry();
-        chemistry.ph().ifPresent(ph -> water.put("ph", number(ph)));
-        chemistry.hardnessDh().ifPresent(dh -> water.put("hardnessDh", number(dh)));
-        chemistry.source().ifPresent(source -> water.put("source", Fields.written(source)));
-        if (!e.water().source().equals(SourceWater.UNKNOWN)) {
-            water.put("sourceWater", sourceWater(e.water().source()));
-        }
-        e.water()
-                .handling()
-                .conditioner()
-                .ifPresent(
-                        c -> {
-                            Map<String, Object> label = group("ml", c.ml(), "litres", c.litres());
-                            if (c.chloramine()) {
-                                label.put("chloramine", true);
-                            }
-                            water.put("conditioner", label);
-                        });
-        if (e.water().handling().proof() != Handling.USUAL.proof()) {
-            water.put("proof", Fields.written(e.water().handling().proof()));
-        }
-        root.put("water", water);
-        root.put("ground", ground(e.ground()));
-        e.land()
-                .ifPresent(
-                        l ->
-                                root.put(
-                                        "land",
-                                        group(
-                                                "sharePercent",
-                                                l.sharePercent(),
-                                                "heightCm",
-                                                l.heightCm(),
-                                                "rampCm",
-                                                l.rampCm())));
-        root.put("lid", Fields.written(e.lid()));
-        e.platform()
-                .ifPresent(
-                        p ->
-                                root.put(
-                                        "platform",
-                                        group("lengthCm", p.lengthCm(), "widthCm", p.widthCm())));
-        root.put("equipment", e.equipment().stream().map(DocumentWriter::device).toList());
-        if (!e.furnishings().equals(Furnishings.NONE)) {
-            root.put("furnishings", furnishings(e.furnishings()));
-        }
-        if (!e.conditions().equals(Conditions.UNKNOWN)) {
-            root.put("conditions", conditions(e.conditions()));
-        }
-        root.put("site", site(e.site()));
-        root.put("residents", document.residents().stream().map(DocumentWriter::resident).toList());
-        return root;
+    Chemistry chemistry = e.water().chemistry();
+    chemistry.ph().ifPresent(ph -> water.put("ph", number(ph)));
+    chemistry.hardnessDh().ifPresent(dh -> water.put("hardnessDh", number(dh)));
+    chemistry.source().ifPresent(source -> water.put("source", Fields.written(source)));
+    if (!e.water().source().equals(SourceWater.UNKNOWN)) {
+      water.put("sourceWater", sourceWater(e.water().source()));
     }
-
-    private static Map<String, Object> sourceWater(SourceWater from) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        from.nitrateMgPerL().ifPresent(n -> map.put("nitrateMgPerL", number(n)));
-        from.ph().ifPresent(ph -> map.put("ph", number(ph)));
-        from.hardnessDh().ifPresent(dh -> map.put("hardnessDh", number(dh)));
-        from.carbonateDh().ifPresent(dh -> map.put("carbonateDh", number(dh)));
-        return map;
+    e.water()
+        .handling()
+        .conditioner()
+        .ifPresent(
+            c -> {
+              Map<String, Object> label = group("ml", c.ml(), "litres", c.litres());
+              if (c.chloramine()) {
+                label.put("chloramine", true);
+              }
+              water.put("conditioner", label);
+            });
+    if (e.water().handling().proof() != Handling.USUAL.proof()) {
+      water.put("proof", Fields.written(e.water().handling().proof()));
     }
-
-    private static Map<String, Object> site(Site site) {
-        Map<String, Object> map =
-                group(
-                        "summerDayC",
-                        site.summerDayC(),
-                        "summerNightC",
-                        site.summerNightC(),
-                        "winterDayC",
-                        site.winterDayC(),
-                        "winterNightC",
-                        site.winterNightC(),
-                        "humidityPercent",
-                        site.humidityPercent());
-        site.residualCurrentDevice().ifPresent(there -> map.put("residualCurrentDevice", there));
-        if (site.smallChildren()) {
-            map.put("smallChildren", true);
-        }
-        if (site.sunHours() > 0) {
-            map.put("sunHours", number(site.sunHours()));
-        }
-        site.latitude().ifPresent(deg -> map.put("latitude", number(deg)));
-        site.longitude().ifPresent(deg -> map.put("longitude", number(deg)));
-        return map;
+    root.put("water", water);
+    root.put("ground", ground(e.ground()));
+    e.land()
+        .ifPresent(
+            l ->
+                root.put(
+                    "land",
+                    group(
+                        "sharePercent",
+                        l.sharePercent(),
+                        "heightCm",
+                        l.heightCm(),
+                        "rampCm",
+                        l.rampCm())));
+    root.put("lid", Fields.written(e.lid()));
+    e.platform()
+        .ifPresent(
+            p -> root.put("platform", group("lengthCm", p.lengthCm(), "widthCm", p.widthCm())));
+    root.put("equipment", e.equipment().stream().map(DocumentWriter::device).toList());
+    if (!e.furnishings().equals(Furnishings.NONE)) {
+      root.put("furnishings", furnishings(e.furnishings()));
     }
-
-    private static Map<String, Object> furnishings(Furnishings f) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        f.hides()
-                .ifPresent(
-                        h ->
-                                map.put(
-                                        "hides",
-                                        group("count", h.count(), "openingCm", h.openingCm())));
-        f.stones()
-                .ifPresent(
-                        x ->
-                                map.put(
-                                        "stones",
-                                        group(
-                                                "topCm",
-                                                x.topCm(),
-                                                "gapCm",
-                                                x.gapCm(),
-                                                "footing",
-                                                Fields.written(x.footing()))));
-        if (!f.plants().isEmpty()) {
-            map.put("plants", f.plants().stream().map(Plant::id).toList());
-        }
-        if (!f.dishes().isEmpty()) {
-            map.put(
-                    "dishes",
-                    f.dishes().stream()
-                            .map(
-                                    d ->
-                                            group(
-                                                    "depthCm",
-                                                    d.depthCm(),
-                                                    "salinityPpt",
-                                                    d.salinityPpt(),
-                                                    "slope",
-                                                    d.slope()))
-                            .toList());
-        }
-        if (f.furtherWaysOut() > 0) {
-            map.put("furtherWaysOut", f.furtherWaysOut());
-        }
-        if (!f.parts().isEmpty()) {
-            map.put("parts", f.parts().stream().map(DocumentWriter::part).toList());
-        }
-        return map;
+    if (!e.conditions().equals(Conditions.UNKNOWN)) {
+      root.put("conditions", conditions(e.conditions()));
     }
+    root.put("site", site(e.site()));
+    root.put("residents", document.residents().stream().map(DocumentWriter::resident).toList());
+    return root;
+  }
 
-    private static Map<String, Object> vessel(Vessel v) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        if (v.shape() != Vessel.Shape.BOX) {
-            map.put("shape", Fields.written(v.shape()));
-        }
-        map.putAll(
-                group("lengthCm", v.lengthCm(), "widthCm", v.widthCm(), "heightCm", v.heightCm()));
-        if (v.floorShare() < 1) {
-            map.put("floorShare", v.floorShare());
-        }
-        v.walls().paneMm().ifPresent(mm -> map.put("paneMm", number(mm)));
-        if (v.walls().braced()) {
-            map.put("braced", true);
-        }
-        v.walls().lipCm().ifPresent(cm -> map.put("lipCm", number(cm)));
-        v.walls().insulationMm().ifPresent(mm -> map.put("insulationMm", number(mm)));
-        return map;
+  private static Map<String, Object> sourceWater(SourceWater from) {
+    Map<String, Object> map = new LinkedHashMap<>();
+    from.nitrateMgPerL().ifPresent(n -> map.put("nitrateMgPerL", number(n)));
+    from.ph().ifPresent(ph -> map.put("ph", number(ph)));
+    from.hardnessDh().ifPresent(dh -> map.put("hardnessDh", number(dh)));
+    from.carbonateDh().ifPresent(dh -> map.put("carbonateDh", number(dh)));
+    return map;
+  }
+
+  private static Map<String, Object> site(Site site) {
+    Map<String, Object> map =
+        group(
+            "summerDayC",
+            site.summerDayC(),
+            "summerNightC",
+            site.summerNightC(),
+            "winterDayC",
+            site.winterDayC(),
+            "winterNightC",
+            site.winterNightC(),
+            "humidityPercent",
+            site.humidityPercent());
+    site.residualCurrentDevice().ifPresent(there -> map.put("residualCurrentDevice", there));
+    if (site.smallChildren()) {
+      map.put("smallChildren", true);
     }
-
-    private static Map<String, Object> ground(Ground g) {
-        Map<String, Object> map =
-                group("material", Fields.written(g.material()), "depthCm", g.depthCm());
-        g.grainMm().ifPresent(mm -> map.put("grainMm", number(mm)));
-        if (!g.below().isEmpty()) {
-            map.put(
-                    "below",
-                    g.below().stream()
-                            .map(
-                                    l ->
-                                            group(
-                                                    "material",
-                                                    Fields.written(l.material()),
-                                                    "thicknessCm",
-                                                    l.thicknessCm()))
-                            .toList());
-        }
-        if (!g.points().isEmpty()) {
-            map.put(
-                    "points",
-                    g.points().stream()
-                            .map(p -> group("xCm", p.xCm(), "riseCm", p.riseCm()))
-                            .toList());
-        }
-        return map;
+    if (site.sunHours() > 0) {
+      map.put("sunHours", number(site.sunHours()));
     }
+    site.latitude().ifPresent(deg -> map.put("latitude", number(deg)));
+    site.longitude().ifPresent(deg -> map.put("longitude", number(deg)));
+    return map;
+  }
 
-    private static Map<String, Object> part(Part p) {
-        Map<String, Object> map =
-                group(
-                        "id",
-                        p.id(),
-                        "kind",
-                        Fields.written(p.kind()),
-                        "xCm",
-                        p.xCm(),
-                        "yCm",
-                        p.yCm(),
-                        "lengthCm",
-                        p.lengthCm(),
-                        "widthCm",
-                        p.widthCm(),
-                        "bottomCm",
-                        p.bottomCm(),
+  private static Map<String, Object> furnishings(Furnishings f) {
+    Map<String, Object> map = new LinkedHashMap<>();
+    f.hides()
+        .ifPresent(h -> map.put("hides", group("count", h.count(), "openingCm", h.openingCm())));
+    f.stones()
+        .ifPresent(
+            x ->
+                map.put(
+                    "stones",
+                    group(
                         "topCm",
-                        p.topCm());
-        if (p.turnDeg() != 0) {
-            map.put("turnDeg", number(p.turnDeg()));
-        }
-        if (p.round()) {
-            map.put("round", true);
-        }
-        if (p.risesLeft()) {
-            map.put("risesLeft", true);
-        }
-        if (p.locked()) {
-            map.put("locked", true);
-        }
-        return map;
+                        x.topCm(),
+                        "gapCm",
+                        x.gapCm(),
+                        "footing",
+                        Fields.written(x.footing()))));
+    if (!f.plants().isEmpty()) {
+      map.put("plants", f.plants().stream().map(Plant::id).toList());
     }
+    if (!f.dishes().isEmpty()) {
+      map.put(
+          "dishes",
+          f.dishes().stream()
+              .map(
+                  d ->
+                      group(
+                          "depthCm",
+                          d.depthCm(),
+                          "salinityPpt",
+                          d.salinityPpt(),
+                          "slope",
+                          d.slope()))
+              .toList());
+    }
+    if (f.furtherWaysOut() > 0) {
+      map.put("furtherWaysOut", f.furtherWaysOut());
+    }
+    if (!f.parts().isEmpty()) {
+      map.put("parts", f.parts().stream().map(DocumentWriter::part).toList());
+    }
+    return map;
+  }
 
-    private static Map<String, Object> conditions(Conditions c) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        c.humidityPercent().ifPresent(percent -> map.put("humidityPercent", number(percent)));
-        c.lightHours().ifPresent(hours -> map.put("lightHours", number(hours)));
-        c.lidGapCm().ifPresent(cm -> map.put("lidGapCm", number(cm)));
-        if (c.lighting().onHour() != Lighting.USUAL.onHour()) {
-            map.put("lightsOnHour", number(c.lighting().onHour()));
-        }
-        c.lighting()
-                .ramp()
-                .ifPresent(
-                        ramp -> {
-                            map.put("winterLightHours", number(ramp.winterHours()));
-                            map.put("summerLightHours", number(ramp.summerHours()));
-                        });
-        if (c.lighting().seasonal()) {
-            map.put("seasonalLight", true);
-        }
-        if (c.calibration().lossFactor() != 1) {
-            map.put("lossFactor", number(c.calibration().lossFactor()));
-        }
-        if (c.calibration().evaporationFactor() != 1) {
-            map.put("evaporationFactor", number(c.calibration().evaporationFactor()));
-        }
-        return map;
+  private static Map<String, Object> vessel(Vessel v) {
+    Map<String, Object> map = new LinkedHashMap<>();
+    if (v.shape() != Vessel.Shape.BOX) {
+      map.put("shape", Fields.written(v.shape()));
     }
+    map.putAll(group("lengthCm", v.lengthCm(), "widthCm", v.widthCm(), "heightCm", v.heightCm()));
+    if (v.floorShare() < 1) {
+      map.put("floorShare", v.floorShare());
+    }
+    v.walls().paneMm().ifPresent(mm -> map.put("paneMm", number(mm)));
+    if (v.walls().braced()) {
+      map.put("braced", true);
+    }
+    v.walls().lipCm().ifPresent(cm -> map.put("lipCm", number(cm)));
+    v.walls().insulationMm().ifPresent(mm -> map.put("insulationMm", number(mm)));
+    return map;
+  }
 
-    private static Map<String, Object> device(Equipment device) {
-        if (device instanceof Equipment.Heater heater) {
-            return group("kind", "heater", "powerW", heater.powerW(), "guarded", heater.guarded());
-        }
-        if (device instanceof Equipment.HeatMat mat) {
-            return group("kind", "heat-mat", "powerW", mat.powerW());
-        }
-        if (device instanceof Equipment.Chiller chiller) {
-            return group("kind", "chiller", "coolingW", chiller.coolingW());
-        }
-        if (device instanceof Equipment.Fan fan) {
-            return group("kind", "fan", "airSpeedMs", fan.airSpeedMs());
-        }
-        if (device instanceof Equipment.Filter filter) {
-            Map<String, Object> map = group("kind", "filter", "flowLph", filter.flowLph());
-            filter.runningSince().ifPresent(day -> map.put("runningSince", day.toString()));
-            if (filter.guarded()) {
-                map.put("guarded", true);
-            }
-            return map;
-        }
-        if (device instanceof Equipment.BaskingLamp lamp) {
-            Map<String, Object> map = group("kind", "basking-lamp", "powerW", lamp.powerW());
-            lamp.spotC().ifPresent(c -> map.put("spotC", number(c)));
-            lamp.beamDeg().ifPresent(deg -> map.put("beamDeg", number(deg)));
-            lamp.distanceCm().ifPresent(cm -> map.put("distanceCm", number(cm)));
-            return map;
-        }
-        if (device instanceof Equipment.UvbLamp lamp) {
-            Map<String, Object> map = group("kind", "uvb-lamp");
-            lamp.fittedOn().ifPresent(day -> map.put("fittedOn", day.toString()));
-            lamp.distanceCm().ifPresent(cm -> map.put("distanceCm", number(cm)));
-            if (lamp.shape() != UvShape.LINEAR) {
-                map.put("shape", Fields.written(lamp.shape()));
-            }
-            lamp.uviAt30Cm().ifPresent(uvi -> map.put("uviAt30Cm", number(uvi)));
-            lamp.readUvi().ifPresent(uvi -> map.put("readUvi", number(uvi)));
-            return map;
-        }
-        return group("kind", "air-stone");
+  private static Map<String, Object> ground(Substrate g) {
+    Map<String, Object> map =
+        group("material", Fields.written(g.material()), "depthCm", g.depthCm());
+    g.grainMm().ifPresent(mm -> map.put("grainMm", number(mm)));
+    if (!g.below().isEmpty()) {
+      map.put(
+          "below",
+          g.below().stream()
+              .map(
+                  l ->
+                      group(
+                          "material", Fields.written(l.material()), "thicknessCm", l.thicknessCm()))
+              .toList());
     }
+    if (!g.points().isEmpty()) {
+      map.put(
+          "points",
+          g.points().stream().map(p -> group("xCm", p.xCm(), "riseCm", p.riseCm())).toList());
+    }
+    return map;
+  }
 
-    private static Map<String, Object> resident(Resident r) {
-        Map<String, Object> map =
-                group(
-                        "species",
-                        r.sheet().id(),
-                        "name",
-                        r.name(),
-                        "count",
-                        r.count(),
-                        "males",
-                        r.males(),
-                        "females",
-                        r.females());
-        r.statedStage().ifPresent(stage -> map.put("stage", stage));
-        r.school().ifPresent(school -> map.put("school", school));
-        r.lengthCm().ifPresent(cm -> map.put("lengthCm", number(cm)));
-        r.massG().ifPresent(g -> map.put("massG", number(g)));
-        r.arrivedOn().ifPresent(day -> map.put("arrivedOn", day.toString()));
-        if (!r.alsoFed().isEmpty()) {
-            map.put("alsoFed", r.alsoFed().stream().map(Fodder::id).toList());
-        }
-        return map;
+  private static Map<String, Object> part(Furnishing p) {
+    Map<String, Object> map =
+        group(
+            "id",
+            p.id(),
+            "kind",
+            Fields.written(p.kind()),
+            "xCm",
+            p.xCm(),
+            "yCm",
+            p.yCm(),
+            "lengthCm",
+            p.lengthCm(),
+            "widthCm",
+            p.widthCm(),
+            "bottomCm",
+            p.bottomCm(),
+            "topCm",
+            p.topCm());
+    if (p.turnDeg() != 0) {
+      map.put("turnDeg", number(p.turnDeg()));
     }
+    if (p.round()) {
+      map.put("round", true);
+    }
+    if (p.risesLeft()) {
+      map.put("risesLeft", true);
+    }
+    if (p.locked()) {
+      map.put("locked", true);
+    }
+    return map;
+  }
 
-    private static Map<String, Object> group(Object... pairs) {
-        Map<String, Object> map = new LinkedHashMap<>();
-        for (int i = 0; i < pairs.length; i += 2) {
-            map.put((String) pairs[i], pairs[i + 1] instanceof Double d ? number(d) : pairs[i + 1]);
-        }
-        return map;
+  private static Map<String, Object> conditions(Conditions c) {
+    Map<String, Object> map = new LinkedHashMap<>();
+    c.humidityPercent().ifPresent(percent -> map.put("humidityPercent", number(percent)));
+    c.lightHours().ifPresent(hours -> map.put("lightHours", number(hours)));
+    c.lidGapCm().ifPresent(cm -> map.put("lidGapCm", number(cm)));
+    if (c.lighting().onHour() != Lighting.USUAL.onHour()) {
+      map.put("lightsOnHour", number(c.lighting().onHour()));
     }
+    c.lighting()
+        .ramp()
+        .ifPresent(
+            ramp -> {
+              map.put("winterLightHours", number(ramp.winterHours()));
+              map.put("summerLightHours", number(ramp.summerHours()));
+            });
+    if (c.lighting().seasonal()) {
+      map.put("seasonalLight", true);
+    }
+    if (c.calibration().lossFactor() != 1) {
+      map.put("lossFactor", number(c.calibration().lossFactor()));
+    }
+    if (c.calibration().evaporationFactor() != 1) {
+      map.put("evaporationFactor", number(c.calibration().evaporationFactor()));
+    }
+    return map;
+  }
 
-    /** Whole numbers without a point, so that a document reads as it was typed. */
-    private static Object number(double value) {
-        return value == Math.rint(value) && Math.abs(value) < 1e9
-                ? (Object) (long) value
-                : (Object) value;
+  private static Map<String, Object> device(Equipment device) {
+    if (device instanceof Equipment.Heater heater) {
+      return group("kind", "heater", "powerW", heater.powerW(), "guarded", heater.guarded());
     }
+    if (device instanceof Equipment.HeatMat mat) {
+      return group("kind", "heat-mat", "powerW", mat.powerW());
+    }
+    if (device instanceof Equipment.Chiller chiller) {
+      return group("kind", "chiller", "coolingW", chiller.coolingW());
+    }
+    if (device instanceof Equipment.Fan fan) {
+      return group("kind", "fan", "airSpeedMs", fan.airSpeedMs());
+    }
+    if (device instanceof Equipment.Filter filter) {
+      Map<String, Object> map = group("kind", "filter", "flowLph", filter.flowLph());
+      filter.runningSince().ifPresent(day -> map.put("runningSince", day.toString()));
+      if (filter.guarded()) {
+        map.put("guarded", true);
+      }
+      return map;
+    }
+    if (device instanceof Equipment.BaskingLamp lamp) {
+      Map<String, Object> map = group("kind", "basking-lamp", "powerW", lamp.powerW());
+      lamp.spotC().ifPresent(c -> map.put("spotC", number(c)));
+      lamp.beamDeg().ifPresent(deg -> map.put("beamDeg", number(deg)));
+      lamp.distanceCm().ifPresent(cm -> map.put("distanceCm", number(cm)));
+      return map;
+    }
+    if (device instanceof Equipment.UvbLamp lamp) {
+      Map<String, Object> map = group("kind", "uvb-lamp");
+      lamp.fittedOn().ifPresent(day -> map.put("fittedOn", day.toString()));
+      lamp.distanceCm().ifPresent(cm -> map.put("distanceCm", number(cm)));
+      if (lamp.shape() != UvShape.LINEAR) {
+        map.put("shape", Fields.written(lamp.shape()));
+      }
+      lamp.uviAt30Cm().ifPresent(uvi -> map.put("uviAt30Cm", number(uvi)));
+      lamp.readUvi().ifPresent(uvi -> map.put("readUvi", number(uvi)));
+      return map;
+    }
+    return group("kind", "air-stone");
+  }
+
+  private static Map<String, Object> resident(Resident r) {
+    Map<String, Object> map =
+        group(
+            "species",
+            r.sheet().id(),
+            "name",
+            r.name(),
+            "count",
+            r.count(),
+            "males",
+            r.males(),
+            "females",
+            r.females());
+    r.statedStage().ifPresent(stage -> map.put("stage", stage));
+    r.school().ifPresent(school -> map.put("school", school));
+    r.lengthCm().ifPresent(cm -> map.put("lengthCm", number(cm)));
+    r.massG().ifPresent(g -> map.put("massG", number(g)));
+    r.arrivedOn().ifPresent(day -> map.put("arrivedOn", day.toString()));
+    if (!r.alsoFed().isEmpty()) {
+      map.put("alsoFed", r.alsoFed().stream().map(FoodItem::id).toList());
+    }
+    return map;
+  }
+
+  private static Map<String, Object> group(Object... pairs) {
+    Map<String, Object> map = new LinkedHashMap<>();
+    for (int i = 0; i < pairs.length; i += 2) {
+      map.put((String) pairs[i], pairs[i + 1] instanceof Double d ? number(d) : pairs[i + 1]);
+    }
+    return map;
+  }
+
+  /** Whole numbers without a point, so that a document reads as it was typed. */
+  private static Object number(double value) {
+    return value == Math.rint(value) && Math.abs(value) < 1e9
+        ? (Object) (long) value
+        : (Object) value;
+  }
 }

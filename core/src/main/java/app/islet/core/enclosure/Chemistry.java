@@ -10,8 +10,8 @@ import java.util.OptionalDouble;
  * @param hardnessDh total hardness, German degrees
  */
 public record Chemistry(
-        OptionalDouble ph, OptionalDouble hardnessDh, Optional<WaterSource> source) {
-    /** Nothing tested, nothing said. */
-    public static final Chemistry UNKNOWN =
-            new Chemistry(OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
+    OptionalDouble ph, OptionalDouble hardnessDh, Optional<WaterSource> source) {
+  /** Nothing tested, nothing said. */
+  public static final Chemistry UNKNOWN =
+      new Chemistry(OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
 }

@@ -11,41 +11,40 @@ import java.util.OptionalDouble;
  * @param calibration what logged temperatures say of the estimates
  */
 public record Conditions(
-        OptionalDouble humidityPercent,
-        OptionalDouble lightHours,
-        OptionalDouble lidGapCm,
-        Lighting lighting,
-        Calibration calibration) {
-    /** Nothing measured, nothing set. */
-    public static final Conditions UNKNOWN =
-            new Conditions(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+    OptionalDouble humidityPercent,
+    OptionalDouble lightHours,
+    OptionalDouble lidGapCm,
+    Lighting lighting,
+    Calibration calibration) {
+  /** Nothing measured, nothing set. */
+  public static final Conditions UNKNOWN =
+      new Conditions(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
 
-    /** With the usual switching, and the estimates as they are. */
-    public Conditions(
-            OptionalDouble humidityPercent, OptionalDouble lightHours, OptionalDouble lidGapCm) {
-        this(humidityPercent, lightHours, lidGapCm, Lighting.USUAL, Calibration.NONE);
-    }
+  /** With the usual switching, and the estimates as they are. */
+  public Conditions(
+      OptionalDouble humidityPercent, OptionalDouble lightHours, OptionalDouble lidGapCm) {
+    this(humidityPercent, lightHours, lidGapCm, Lighting.USUAL, Calibration.NONE);
+  }
 
-    Conditions withHumidityPercent(double percent) {
-        return new Conditions(
-                OptionalDouble.of(percent), lightHours, lidGapCm, lighting, calibration);
-    }
+  Conditions withHumidityPercent(double percent) {
+    return new Conditions(OptionalDouble.of(percent), lightHours, lidGapCm, lighting, calibration);
+  }
 
-    Conditions withLightHours(double hours) {
-        return new Conditions(
-                humidityPercent, OptionalDouble.of(hours), lidGapCm, lighting, calibration);
-    }
+  Conditions withLightHours(double hours) {
+    return new Conditions(
+        humidityPercent, OptionalDouble.of(hours), lidGapCm, lighting, calibration);
+  }
 
-    Conditions withLidGapCm(double cm) {
-        return new Conditions(
-                humidityPercent, lightHours, OptionalDouble.of(cm), lighting, calibration);
-    }
+  Conditions withLidGapCm(double cm) {
+    return new Conditions(
+        humidityPercent, lightHours, OptionalDouble.of(cm), lighting, calibration);
+  }
 
-    public Conditions with(Lighting some) {
-        return new Conditions(humidityPercent, lightHours, lidGapCm, some, calibration);
-    }
+  public Conditions with(Lighting some) {
+    return new Conditions(humidityPercent, lightHours, lidGapCm, some, calibration);
+  }
 
-    public Conditions with(Calibration some) {
-        return new Conditions(humidityPercent, lightHours, lidGapCm, lighting, some);
-    }
+  public Conditions with(Calibration some) {
+    return new Conditions(humidityPercent, lightHours, lidGapCm, lighting, some);
+  }
 }

@@ -11,285 +11,271 @@ import java.util.stream.Stream;
 
 /** A design: everything about the box except who lives in it. */
 public record Enclosure(
-        String name,
-        Vessel vessel,
-        Water water,
-        Ground ground,
-        Optional<Land> land,
-        Lid lid,
-        Optional<Platform> platform,
-        List<Equipment> equipment,
-        Furnishings furnishings,
-        Conditions conditions,
-        Site site) {
-    public Enclosure {
-        equipment = List.copyOf(equipment);
-        double lineCm = ground.depthCm() + water.depthCm();
-        if (!(lineCm <= vessel.heightCm())) {
-            throw new IllegalArgumentException(
-                    "the water would stand %s cm above the floor, but the vessel is only %s cm high"
-                            .formatted(plain(lineCm), plain(vessel.heightCm())));
-        }
-        for (Ground.Point point : ground.points()) {
-            if (!(ground.depthCm() + point.riseCm() <= vessel.heightCm())) {
-                throw new IllegalArgumentException(
-                        "the ground would rise to %s cm, but the vessel is only %s cm high"
-                                .formatted(
-                                        plain(ground.depthCm() + point.riseCm()),
-                                        plain(vessel.heightCm())));
-            }
-        }
-        if (land.isPresent() && !(land.get().heightCm() <= vessel.heightCm())) {
-            throw new IllegalArgumentException(
-                    "the land would be %s cm high, but the vessel is only %s cm high"
-                            .formatted(plain(land.get().heightCm()), plain(vessel.heightCm())));
-        }
+    String name,
+    Vessel vessel,
+    Water water,
+    Substrate ground,
+    Optional<Land> land,
+    Lid lid,
+    Optional<Platform> platform,
+    List<Equipment> equipment,
+    Furnishings furnishings,
+    Conditions conditions,
+    Site site) {
+  public Enclosure {
+    equipment = List.copyOf(equipment);
+    double lineCm = ground.depthCm() + water.depthCm();
+    if (!(lineCm <= vessel.heightCm())) {
+      throw new IllegalArgumentException(
+          "the water would stand %s cm above the floor, but the vessel is only %s cm high"
+              .formatted(plain(lineCm), plain(vessel.heightCm())));
+    }
+    for (Substrate.Point point : ground.points()) {
+      if (!(ground.depthCm() + point.riseCm() <= vessel.heightCm())) {
+        throw new IllegalArgumentException(
+            "the ground would rise to %s cm, but the vessel is only %s cm high"
+                .formatted(plain(ground.depthCm() + point.riseCm()), plain(vessel.heightCm())));
+      }
+    }
+    if (land.isPresent() && !(land.get().heightCm() <= vessel.heightCm())) {
+      throw new IllegalArgumentException(
+          "the land would be %s cm high, but the vessel is only %s cm high"
+              .formatted(plain(land.get().heightCm()), plain(vessel.heightCm())));
+    }
+  }
+
+  /** An open vessel of fresh water, bare and without a device, in an ordinary room. */
+  public static Enclosure bare(String name, Vessel vessel, double depthCm) {
+    return new Enclosure(
+        name,
+        vessel,
+        new Water(depthCm, OptionalDouble.empty()),
+        Substrate.NONE,
+        Optional.empty(),
+        Lid.NONE,
+        Optional.empty(),
+        List.of(),
+        Furnishings.NONE,
+        Conditions.UNKNOWN,
+        Site.LIVING_ROOM);
+  }
+
+  private static String plain(double cm) {
+    return cm == Math.rint(cm) ? String.valueOf((long) cm) : String.valueOf(cm);
+  }
+
+  /** Height of the water line above the vessel's floor, cm. */
+  public double waterLineCm() {
+    return ground.depthCm() + water.depthCm();
+  }
+
+  public <E extends Equipment> Stream<E> all(Class<E> kind) {
+    return equipment.stream().filter(kind::isInstance).map(kind::cast);
+  }
+
+  public boolean has(Class<? extends Equipment> kind) {
+    return all(kind).findAny().isPresent();
+  }
+
+  /** Places where an animal can leave the water. */
+  public int waysOut() {
+    return (land.isPresent() ? 1 : 0)
+        + (platform.isPresent() ? 1 : 0)
+        + furnishings.furtherWaysOut();
+  }
+
+  public Enclosure withName(String newName) {
+    return edit(draft -> draft.name = newName);
+  }
+
+  public Enclosure withSite(Site newSite) {
+    return edit(draft -> draft.site = newSite);
+  }
+
+  public Enclosure with(Water newWater) {
+    return edit(draft -> draft.water = newWater);
+  }
+
+  public Enclosure with(Substrate newGround) {
+    return edit(draft -> draft.ground = newGround);
+  }
+
+  public Enclosure with(Land newLand) {
+    return edit(draft -> draft.land = Optional.of(newLand));
+  }
+
+  public Enclosure with(Lid newLid) {
+    return edit(draft -> draft.lid = newLid);
+  }
+
+  public Enclosure with(Platform newPlatform) {
+    return edit(draft -> draft.platform = Optional.of(newPlatform));
+  }
+
+  public Enclosure with(Furnishings newFurnishings) {
+    return edit(draft -> draft.furnishings = newFurnishings);
+  }
+
+  public Enclosure with(Conditions newConditions) {
+    return edit(draft -> draft.conditions = newConditions);
+  }
+
+  /** This design with these devices and no others. */
+  public Enclosure with(Equipment... devices) {
+    return edit(draft -> draft.equipment = List.of(devices));
+  }
+
+  /** This design with all of the numbers changed, one after the other. */
+  public Enclosure with(List<Change> changes) {
+    Enclosure changed = this;
+    for (Change change : changes) {
+      changed = changed.with(change);
+    }
+    return changed;
+  }
+
+  /** This design with one number changed. */
+  public Enclosure with(Change change) {
+    double v = change.value();
+    return switch (change.field()) {
+      case "/vessel/lengthCm" -> with(vessel.sized(v, vessel.widthCm(), vessel.heightCm()));
+      case "/vessel/widthCm" -> with(vessel.sized(vessel.lengthCm(), v, vessel.heightCm()));
+      case "/vessel/heightCm" -> with(vessel.sized(vessel.lengthCm(), vessel.widthCm(), v));
+      case "/water/depthCm" -> with(water.withDepthCm(v));
+      case "/water/restBelowSurfaceCm" -> with(water.withRestBelowSurfaceCm(v));
+      case "/water/salinityPpt" -> with(water.withSalinityPpt(v));
+      case "/ground/depthCm" -> with(ground.withDepthCm(v));
+      case "/land/sharePercent" -> with(new Land(v, landOr().heightCm(), landOr().rampCm()));
+      case "/land/heightCm" -> with(new Land(landOr().sharePercent(), v, landOr().rampCm()));
+      case "/land/rampCm" -> with(new Land(landOr().sharePercent(), landOr().heightCm(), v));
+      case "/platform/sideCm" -> with(new Platform(v, v));
+      case "/furnishings/hides/count" ->
+          with(furnishings.with(new Hides((int) v, hidesOr().openingCm())));
+      case "/furnishings/hides/openingCm" ->
+          with(furnishings.with(new Hides(hidesOr().count(), v)));
+      case "/furnishings/stones/topCm" ->
+          with(furnishings.with(new Stones(v, stonesOr().gapCm(), stonesOr().footing())));
+      case "/furnishings/stones/gapCm" ->
+          with(furnishings.with(new Stones(stonesOr().topCm(), v, stonesOr().footing())));
+      case "/furnishings/furtherWaysOut" -> with(furnishings.withFurtherWaysOut((int) v));
+      case "/conditions/humidityPercent" -> with(conditions.withHumidityPercent(v));
+      case "/conditions/lightHours" -> with(conditions.withLightHours(v));
+      case "/conditions/lidGapCm" -> with(conditions.withLidGapCm(v));
+      case "/equipment/heater/powerW" ->
+          replacing(Equipment.Heater.class, new Equipment.Heater(v, true));
+      case "/equipment/heat-mat/powerW" ->
+          replacing(Equipment.HeatMat.class, new Equipment.HeatMat(v));
+      case "/equipment/chiller/coolingW" ->
+          replacing(Equipment.Chiller.class, new Equipment.Chiller(v));
+      case "/equipment/filter/flowLph" ->
+          replacing(
+              Equipment.Filter.class,
+              first(Equipment.Filter.class)
+                  .map(f -> new Equipment.Filter(v, f.runningSince(), f.guarded()))
+                  .orElse(new Equipment.Filter(v, Optional.empty(), true)));
+      case "/equipment/uvb-lamp/distanceCm" ->
+          replacing(
+              Equipment.UvbLamp.class,
+              first(Equipment.UvbLamp.class).orElse(Equipment.UvbLamp.UNKNOWN).at(v));
+      case "/equipment/basking-lamp/distanceCm" ->
+          replacing(
+              Equipment.BaskingLamp.class,
+              first(Equipment.BaskingLamp.class)
+                  .orElse(new Equipment.BaskingLamp(50, OptionalDouble.empty()))
+                  .at(v));
+      case "/equipment/fan/airSpeedMs" -> replacing(Equipment.Fan.class, new Equipment.Fan(v));
+      case "/vessel/insulationMm" ->
+          with(vessel.with(vessel.walls().insulated(OptionalDouble.of(v))));
+      case "/conditions/lossFactor" ->
+          with(conditions.with(new Calibration(v, conditions.calibration().evaporationFactor())));
+      case "/conditions/evaporationFactor" ->
+          with(conditions.with(new Calibration(conditions.calibration().lossFactor(), v)));
+      default -> throw new IllegalArgumentException("there is no number called " + change.field());
+    };
+  }
+
+  /** This design with a tube fitted on {@code day} in place of the old one. */
+  public Enclosure withNewTube(LocalDate day) {
+    return replacing(
+        Equipment.UvbLamp.class,
+        first(Equipment.UvbLamp.class).orElse(Equipment.UvbLamp.UNKNOWN).fitted(day));
+  }
+
+  private <E extends Equipment> Optional<E> first(Class<E> kind) {
+    return all(kind).findFirst();
+  }
+
+  /** Land to start from where there is none: a beach that rises just above the line. */
+  private Land landOr() {
+    return land.orElse(new Land(20, Math.min(vessel.heightCm(), waterLineCm() + 2), 0));
+  }
+
+  private Hides hidesOr() {
+    return furnishings.hides().orElse(new Hides(1, 0));
+  }
+
+  private Stones stonesOr() {
+    return furnishings.stones().orElse(new Stones(0, 0, Stones.Footing.GLASS));
+  }
+
+  public Enclosure with(Vessel v) {
+    return edit(draft -> draft.vessel = v);
+  }
+
+  private Enclosure replacing(Class<? extends Equipment> kind, Equipment device) {
+    List<Equipment> others =
+        new ArrayList<>(equipment.stream().filter(Predicate.not(kind::isInstance)).toList());
+    others.add(device);
+    return edit(draft -> draft.equipment = others);
+  }
+
+  private Enclosure edit(Consumer<Draft> change) {
+    Draft draft = new Draft(this);
+    change.accept(draft);
+    return draft.build();
+  }
+
+  /** The parts of a design laid out to change one of them. */
+  private static final class Draft {
+    private String name;
+    private Vessel vessel;
+    private Water water;
+    private Substrate ground;
+    private Optional<Land> land;
+    private Lid lid;
+    private Optional<Platform> platform;
+    private List<Equipment> equipment;
+    private Furnishings furnishings;
+    private Conditions conditions;
+    private Site site;
+
+    private Draft(Enclosure e) {
+      name = e.name;
+      vessel = e.vessel;
+      water = e.water;
+      ground = e.ground;
+      land = e.land;
+      lid = e.lid;
+      platform = e.platform;
+      equipment = e.equipment;
+      furnishings = e.furnishings;
+      conditions = e.conditions;
+      site = e.site;
     }
 
-    /** An open vessel of fresh water, bare and without a device, in an ordinary room. */
-    public static Enclosure bare(String name, Vessel vessel, double depthCm) {
-        return new Enclosure(
-                name,
-                vessel,
-                new Water(depthCm, OptionalDouble.empty()),
-                Ground.NONE,
-                Optional.empty(),
-                Lid.NONE,
-                Optional.empty(),
-                List.of(),
-                Furnishings.NONE,
-                Conditions.UNKNOWN,
-                Site.LIVING_ROOM);
+    private Enclosure build() {
+      return new Enclosure(
+          name,
+          vessel,
+          water,
+          ground,
+          land,
+          lid,
+          platform,
+          equipment,
+          furnishings,
+          conditions,
+          site);
     }
-
-    private static String plain(double cm) {
-        return cm == Math.rint(cm) ? String.valueOf((long) cm) : String.valueOf(cm);
-    }
-
-    /** Height of the water line above the vessel's floor, cm. */
-    public double waterLineCm() {
-        return ground.depthCm() + water.depthCm();
-    }
-
-    public <E extends Equipment> Stream<E> all(Class<E> kind) {
-        return equipment.stream().filter(kind::isInstance).map(kind::cast);
-    }
-
-    public boolean has(Class<? extends Equipment> kind) {
-        return all(kind).findAny().isPresent();
-    }
-
-    /** Places where an animal can leave the water. */
-    public int waysOut() {
-        return (land.isPresent() ? 1 : 0)
-                + (platform.isPresent() ? 1 : 0)
-                + furnishings.furtherWaysOut();
-    }
-
-    public Enclosure withName(String newName) {
-        return edit(draft -> draft.name = newName);
-    }
-
-    public Enclosure withSite(Site newSite) {
-        return edit(draft -> draft.site = newSite);
-    }
-
-    public Enclosure with(Water newWater) {
-        return edit(draft -> draft.water = newWater);
-    }
-
-    public Enclosure with(Ground newGround) {
-        return edit(draft -> draft.ground = newGround);
-    }
-
-    public Enclosure with(Land newLand) {
-        return edit(draft -> draft.land = Optional.of(newLand));
-    }
-
-    public Enclosure with(Lid newLid) {
-        return edit(draft -> draft.lid = newLid);
-    }
-
-    public Enclosure with(Platform newPlatform) {
-        return edit(draft -> draft.platform = Optional.of(newPlatform));
-    }
-
-    public Enclosure with(Furnishings newFurnishings) {
-        return edit(draft -> draft.furnishings = newFurnishings);
-    }
-
-    public Enclosure with(Conditions newConditions) {
-        return edit(draft -> draft.conditions = newConditions);
-    }
-
-    /** This design with these devices and no others. */
-    public Enclosure with(Equipment... devices) {
-        return edit(draft -> draft.equipment = List.of(devices));
-    }
-
-    /** This design with all of the numbers changed, one after the other. */
-    public Enclosure with(List<Change> changes) {
-        Enclosure changed = this;
-        for (Change change : changes) {
-            changed = changed.with(change);
-        }
-        return changed;
-    }
-
-    /** This design with one number changed. */
-    public Enclosure with(Change change) {
-        double v = change.value();
-        return switch (change.field()) {
-            case "/vessel/lengthCm" -> with(vessel.sized(v, vessel.widthCm(), vessel.heightCm()));
-            case "/vessel/widthCm" -> with(vessel.sized(vessel.lengthCm(), v, vessel.heightCm()));
-            case "/vessel/heightCm" -> with(vessel.sized(vessel.lengthCm(), vessel.widthCm(), v));
-            case "/water/depthCm" -> with(water.withDepthCm(v));
-            case "/water/restBelowSurfaceCm" -> with(water.withRestBelowSurfaceCm(v));
-            case "/water/salinityPpt" -> with(water.withSalinityPpt(v));
-            case "/ground/depthCm" -> with(ground.withDepthCm(v));
-            case "/land/sharePercent" -> with(new Land(v, landOr().heightCm(), landOr().rampCm()));
-            case "/land/heightCm" -> with(new Land(landOr().sharePercent(), v, landOr().rampCm()));
-            case "/land/rampCm" -> with(new Land(landOr().sharePercent(), landOr().heightCm(), v));
-            case "/platform/sideCm" -> with(new Platform(v, v));
-            case "/furnishings/hides/count" ->
-                    with(furnishings.with(new Hides((int) v, hidesOr().openingCm())));
-            case "/furnishings/hides/openingCm" ->
-                    with(furnishings.with(new Hides(hidesOr().count(), v)));
-            case "/furnishings/stones/topCm" ->
-                    with(furnishings.with(new Stones(v, stonesOr().gapCm(), stonesOr().footing())));
-            case "/furnishings/stones/gapCm" ->
-                    with(furnishings.with(new Stones(stonesOr().topCm(), v, stonesOr().footing())));
-            case "/furnishings/furtherWaysOut" -> with(furnishings.withFurtherWaysOut((int) v));
-            case "/conditions/humidityPercent" -> with(conditions.withHumidityPercent(v));
-            case "/conditions/lightHours" -> with(conditions.withLightHours(v));
-            case "/conditions/lidGapCm" -> with(conditions.withLidGapCm(v));
-            case "/equipment/heater/powerW" ->
-                    replacing(Equipment.Heater.class, new Equipment.Heater(v, true));
-            case "/equipment/heat-mat/powerW" ->
-                    replacing(Equipment.HeatMat.class, new Equipment.HeatMat(v));
-            case "/equipment/chiller/coolingW" ->
-                    replacing(Equipment.Chiller.class, new Equipment.Chiller(v));
-            case "/equipment/filter/flowLph" ->
-                    replacing(
-                            Equipment.Filter.class,
-                            first(Equipment.Filter.class)
-                                    .map(
-                                            f ->
-                                                    new Equipment.Filter(
-                                                            v, f.runningSince(), f.guarded()))
-                                    .orElse(new Equipment.Filter(v, Optional.empty(), true)));
-            case "/equipment/uvb-lamp/distanceCm" ->
-                    replacing(
-                            Equipment.UvbLamp.class,
-                            first(Equipment.UvbLamp.class).orElse(Equipment.UvbLamp.UNKNOWN).at(v));
-            case "/equipment/basking-lamp/distanceCm" ->
-                    replacing(
-                            Equipment.BaskingLamp.class,
-                            first(Equipment.BaskingLamp.class)
-                                    .orElse(new Equipment.BaskingLamp(50, OptionalDouble.empty()))
-                                    .at(v));
-            case "/equipment/fan/airSpeedMs" ->
-                    replacing(Equipment.Fan.class, new Equipment.Fan(v));
-            case "/vessel/insulationMm" ->
-                    with(vessel.with(vessel.walls().insulated(OptionalDouble.of(v))));
-            case "/conditions/lossFactor" ->
-                    with(
-                            conditions.with(
-                                    new Calibration(
-                                            v, conditions.calibration().evaporationFactor())));
-            case "/conditions/evaporationFactor" ->
-                    with(
-                            conditions.with(
-                                    new Calibration(conditions.calibration().lossFactor(), v)));
-            default ->
-                    throw new IllegalArgumentException(
-                            "there is no number called " + change.field());
-        };
-    }
-
-    /** This design with a tube fitted on {@code day} in place of the old one. */
-    public Enclosure withNewTube(LocalDate day) {
-        return replacing(
-                Equipment.UvbLamp.class,
-                first(Equipment.UvbLamp.class).orElse(Equipment.UvbLamp.UNKNOWN).fitted(day));
-    }
-
-    private <E extends Equipment> Optional<E> first(Class<E> kind) {
-        return all(kind).findFirst();
-    }
-
-    /** Land to start from where there is none: a beach that rises just above the line. */
-    private Land landOr() {
-        return land.orElse(new Land(20, Math.min(vessel.heightCm(), waterLineCm() + 2), 0));
-    }
-
-    private Hides hidesOr() {
-        return furnishings.hides().orElse(new Hides(1, 0));
-    }
-
-    private Stones stonesOr() {
-        return furnishings.stones().orElse(new Stones(0, 0, Stones.Footing.GLASS));
-    }
-
-    public Enclosure with(Vessel v) {
-        return edit(draft -> draft.vessel = v);
-    }
-
-    private Enclosure replacing(Class<? extends Equipment> kind, Equipment device) {
-        List<Equipment> others =
-                new ArrayList<>(
-                        equipment.stream().filter(Predicate.not(kind::isInstance)).toList());
-        others.add(device);
-        return edit(draft -> draft.equipment = others);
-    }
-
-    private Enclosure edit(Consumer<Draft> change) {
-        Draft draft = new Draft(this);
-        change.accept(draft);
-        return draft.build();
-    }
-
-    /** The parts of a design laid out to change one of them. */
-    private static final class Draft {
-        private String name;
-        private Vessel vessel;
-        private Water water;
-        private Ground ground;
-        private Optional<Land> land;
-        private Lid lid;
-        private Optional<Platform> platform;
-        private List<Equipment> equipment;
-        private Furnishings furnishings;
-        private Conditions conditions;
-        private Site site;
-
-        private Draft(Enclosure e) {
-            name = e.name;
-            vessel = e.vessel;
-            water = e.water;
-            ground = e.ground;
-            land = e.land;
-            lid = e.lid;
-            platform = e.platform;
-            equipment = e.equipment;
-            furnishings = e.furnishings;
-            conditions = e.conditions;
-            site = e.site;
-        }
-
-        private Enclosure build() {
-            return new Enclosure(
-                    name,
-                    vessel,
-                    water,
-                    ground,
-                    land,
-                    lid,
-                    platform,
-                    equipment,
-                    furnishings,
-                    conditions,
-                    site);
-        }
-    }
+  }
 }

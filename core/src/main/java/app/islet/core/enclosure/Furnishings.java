@@ -1,7 +1,6 @@
 package app.islet.core.enclosure;
 
 import app.islet.core.care.Plant;
-
 import java.util.List;
 import java.util.Optional;
 
@@ -13,52 +12,52 @@ import java.util.Optional;
  * @param parts things that stand in a place of their own, as drawn
  */
 public record Furnishings(
-        Optional<Hides> hides,
-        Optional<Stones> stones,
-        List<Plant> plants,
-        List<Dish> dishes,
-        int furtherWaysOut,
-        List<Part> parts) {
-    public static final Furnishings NONE =
-            new Furnishings(Optional.empty(), Optional.empty(), List.of(), List.of(), 0, List.of());
+    Optional<Hides> hides,
+    Optional<Stones> stones,
+    List<Plant> plants,
+    List<Dish> dishes,
+    int furtherWaysOut,
+    List<Furnishing> parts) {
+  public static final Furnishings NONE =
+      new Furnishings(Optional.empty(), Optional.empty(), List.of(), List.of(), 0, List.of());
 
-    public Furnishings {
-        plants = List.copyOf(plants);
-        dishes = List.copyOf(dishes);
-        parts = List.copyOf(parts);
-    }
+  public Furnishings {
+    plants = List.copyOf(plants);
+    dishes = List.copyOf(dishes);
+    parts = List.copyOf(parts);
+  }
 
-    /** Places to be out of sight: those drawn and those only counted. */
-    public int hidingPlaces() {
-        long drawn = parts.stream().filter(part -> part.kind().hides()).count();
-        return (int) drawn + hides.map(Hides::count).orElse(0);
-    }
+  /** Places to be out of sight: those drawn and those only counted. */
+  public int hidingPlaces() {
+    long drawn = parts.stream().filter(part -> part.kind().hides()).count();
+    return (int) drawn + hides.map(Hides::count).orElse(0);
+  }
 
-    public Furnishings with(Hides some) {
-        return new Furnishings(Optional.of(some), stones, plants, dishes, furtherWaysOut, parts);
-    }
+  public Furnishings with(Hides some) {
+    return new Furnishings(Optional.of(some), stones, plants, dishes, furtherWaysOut, parts);
+  }
 
-    public Furnishings with(Stones some) {
-        return new Furnishings(hides, Optional.of(some), plants, dishes, furtherWaysOut, parts);
-    }
+  public Furnishings with(Stones some) {
+    return new Furnishings(hides, Optional.of(some), plants, dishes, furtherWaysOut, parts);
+  }
 
-    public Furnishings with(Plant... some) {
-        return new Furnishings(hides, stones, List.of(some), dishes, furtherWaysOut, parts);
-    }
+  public Furnishings with(Plant... some) {
+    return new Furnishings(hides, stones, List.of(some), dishes, furtherWaysOut, parts);
+  }
 
-    public Furnishings with(Dish... some) {
-        return new Furnishings(hides, stones, plants, List.of(some), furtherWaysOut, parts);
-    }
+  public Furnishings with(Dish... some) {
+    return new Furnishings(hides, stones, plants, List.of(some), furtherWaysOut, parts);
+  }
 
-    public Furnishings withFurtherWaysOut(int ways) {
-        return new Furnishings(hides, stones, plants, dishes, ways, parts);
-    }
+  public Furnishings withFurtherWaysOut(int ways) {
+    return new Furnishings(hides, stones, plants, dishes, ways, parts);
+  }
 
-    public Furnishings with(Part... some) {
-        return withParts(List.of(some));
-    }
+  public Furnishings with(Furnishing... some) {
+    return withParts(List.of(some));
+  }
 
-    public Furnishings withParts(List<Part> some) {
-        return new Furnishings(hides, stones, plants, dishes, furtherWaysOut, some);
-    }
+  public Furnishings withParts(List<Furnishing> some) {
+    return new Furnishings(hides, stones, plants, dishes, furtherWaysOut, some);
+  }
 }

@@ -8,30 +8,30 @@ package app.islet.core.enclosure;
  * between half and four fifths.
  */
 public enum Lid {
-    NONE("open", 1, 1),
-    MESH("mesh", 0.9, 0.65),
-    GLASS("glass", 0.2, 0),
-    PLASTIC("clear plastic", 0.2, 0.03);
+  NONE("open", 1, 1),
+  MESH("mesh", 0.9, 0.65),
+  GLASS("glass", 0.2, 0),
+  PLASTIC("clear plastic", 0.2, 0.03);
 
-    private final String words;
-    private final double evaporation;
-    private final double uv;
+  private final String words;
+  private final double evaporation;
+  private final double uv;
 
-    Lid(String words, double evaporation, double uv) {
-        this.words = words;
-        this.evaporation = evaporation;
-        this.uv = uv;
-    }
+  Lid(String words, double evaporation, double uv) {
+    this.words = words;
+    this.evaporation = evaporation;
+    this.uv = uv;
+  }
 
-    public String words() {
-        return words;
-    }
+  public String words() {
+    return words;
+  }
 
-    public double evaporation() {
-        return evaporation;
-    }
+  public double evaporation() {
+    return evaporation;
+  }
 
-    public double uv() {
-        return uv;
-    }
+  public double uv() {
+    return uv;
+  }
 }

@@ -1,7 +1,6 @@
 package app.islet.core.enclosure;
 
 import app.islet.core.quantity.Check;
-
 import java.util.Optional;
 
 /**
@@ -13,26 +12,26 @@ import java.util.Optional;
  * @param ramp a year of the keeper's own, which goes before both
  */
 public record Lighting(double onHour, boolean seasonal, Optional<Ramp> ramp) {
-    /** Eight in the morning, the same all year; common practice, no source. */
-    public static final Lighting USUAL = new Lighting(8, false);
+  /** Eight in the morning, the same all year; common practice, no source. */
+  public static final Lighting USUAL = new Lighting(8, false);
 
-    public Lighting {
-        Check.inRange("onHour", onHour, 0, 24);
-    }
+  public Lighting {
+    Check.inRange("onHour", onHour, 0, 24);
+  }
 
-    public Lighting(double onHour, boolean seasonal) {
-        this(onHour, seasonal, Optional.empty());
-    }
+  public Lighting(double onHour, boolean seasonal) {
+    this(onHour, seasonal, Optional.empty());
+  }
 
-    /**
-     * Days that lengthen and shorten evenly between two lengths.
-     *
-     * @param winterHours on the shortest day, {@code summerHours} on the longest
-     */
-    public record Ramp(double winterHours, double summerHours) {
-        public Ramp {
-            Check.inRange("winterHours", winterHours, 0, 24);
-            Check.inRange("summerHours", summerHours, 0, 24);
-        }
+  /**
+   * Days that lengthen and shorten evenly between two lengths.
+   *
+   * @param winterHours on the shortest day, {@code summerHours} on the longest
+   */
+  public record Ramp(double winterHours, double summerHours) {
+    public Ramp {
+      Check.inRange("winterHours", winterHours, 0, 24);
+      Check.inRange("summerHours", summerHours, 0, 24);
     }
+  }
 }

@@ -15,105 +15,105 @@ import java.util.stream.DoubleStream;
  *     positive
  */
 public record Site(
-        double summerDayC,
-        double summerNightC,
-        double winterDayC,
-        double winterNightC,
-        double humidityPercent,
-        Optional<Boolean> residualCurrentDevice,
-        boolean smallChildren,
-        double sunHours,
-        OptionalDouble latitude,
-        OptionalDouble longitude) {
-    /** An ordinary heated room, for a design that says nothing; common practice, no source. */
-    public static final Site LIVING_ROOM = new Site(25, 20, 21, 17, 50);
+    double summerDayC,
+    double summerNightC,
+    double winterDayC,
+    double winterNightC,
+    double humidityPercent,
+    Optional<Boolean> residualCurrentDevice,
+    boolean smallChildren,
+    double sunHours,
+    OptionalDouble latitude,
+    OptionalDouble longitude) {
+  /** An ordinary heated room, for a design that says nothing; common practice, no source. */
+  public static final Site LIVING_ROOM = new Site(25, 20, 21, 17, 50);
 
-    /** A room of which nothing but its air is known. */
-    public Site(
-            double summerDayC,
-            double summerNightC,
-            double winterDayC,
-            double winterNightC,
-            double humidityPercent) {
-        this(
-                summerDayC,
-                summerNightC,
-                winterDayC,
-                winterNightC,
-                humidityPercent,
-                Optional.empty(),
-                false);
-    }
+  /** A room of which nothing but its air is known. */
+  public Site(
+      double summerDayC,
+      double summerNightC,
+      double winterDayC,
+      double winterNightC,
+      double humidityPercent) {
+    this(
+        summerDayC,
+        summerNightC,
+        winterDayC,
+        winterNightC,
+        humidityPercent,
+        Optional.empty(),
+        false);
+  }
 
-    /** A room out of the sun, nobody said where on earth. */
-    public Site(
-            double summerDayC,
-            double summerNightC,
-            double winterDayC,
-            double winterNightC,
-            double humidityPercent,
-            Optional<Boolean> residualCurrentDevice,
-            boolean smallChildren) {
-        this(
-                summerDayC,
-                summerNightC,
-                winterDayC,
-                winterNightC,
-                humidityPercent,
-                residualCurrentDevice,
-                smallChildren,
-                0,
-                OptionalDouble.empty(),
-                OptionalDouble.empty());
-    }
+  /** A room out of the sun, nobody said where on earth. */
+  public Site(
+      double summerDayC,
+      double summerNightC,
+      double winterDayC,
+      double winterNightC,
+      double humidityPercent,
+      Optional<Boolean> residualCurrentDevice,
+      boolean smallChildren) {
+    this(
+        summerDayC,
+        summerNightC,
+        winterDayC,
+        winterNightC,
+        humidityPercent,
+        residualCurrentDevice,
+        smallChildren,
+        0,
+        OptionalDouble.empty(),
+        OptionalDouble.empty());
+  }
 
-    public Site withSafety(boolean device, boolean children) {
-        return with(Optional.of(device), children, sunHours, latitude, longitude);
-    }
+  public Site withSafety(boolean device, boolean children) {
+    return with(Optional.of(device), children, sunHours, latitude, longitude);
+  }
 
-    /** The same room with so many hours of sun on the glass. */
-    public Site withSunHours(double hours) {
-        return with(residualCurrentDevice, smallChildren, hours, latitude, longitude);
-    }
+  /** The same room with so many hours of sun on the glass. */
+  public Site withSunHours(double hours) {
+    return with(residualCurrentDevice, smallChildren, hours, latitude, longitude);
+  }
 
-    /** The same room at a place on earth. */
-    public Site at(double lat, double lon) {
-        return with(
-                residualCurrentDevice,
-                smallChildren,
-                sunHours,
-                OptionalDouble.of(lat),
-                OptionalDouble.of(lon));
-    }
+  /** The same room at a place on earth. */
+  public Site at(double lat, double lon) {
+    return with(
+        residualCurrentDevice,
+        smallChildren,
+        sunHours,
+        OptionalDouble.of(lat),
+        OptionalDouble.of(lon));
+  }
 
-    private Site with(
-            Optional<Boolean> device,
-            boolean children,
-            double hours,
-            OptionalDouble lat,
-            OptionalDouble lon) {
-        return new Site(
-                summerDayC,
-                summerNightC,
-                winterDayC,
-                winterNightC,
-                humidityPercent,
-                device,
-                children,
-                hours,
-                lat,
-                lon);
-    }
+  private Site with(
+      Optional<Boolean> device,
+      boolean children,
+      double hours,
+      OptionalDouble lat,
+      OptionalDouble lon) {
+    return new Site(
+        summerDayC,
+        summerNightC,
+        winterDayC,
+        winterNightC,
+        humidityPercent,
+        device,
+        children,
+        hours,
+        lat,
+        lon);
+  }
 
-    public double coldestC() {
-        return all().min().orElseThrow();
-    }
+  public double coldestC() {
+    return all().min().orElseThrow();
+  }
 
-    public double warmestC() {
-        return all().max().orElseThrow();
-    }
+  public double warmestC() {
+    return all().max().orElseThrow();
+  }
 
-    private DoubleStream all() {
-        return DoubleStream.of(summerDayC, summerNightC, winterDayC, winterNightC);
-    }
+  private DoubleStream all() {
+    return DoubleStream.of(summerDayC, summerNightC, winterDayC, winterNightC);
+  }
 }

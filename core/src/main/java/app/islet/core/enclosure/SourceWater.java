@@ -9,15 +9,15 @@ import java.util.OptionalDouble;
  * @param hardnessDh total hardness, {@code carbonateDh} carbonate hardness, German degrees
  */
 public record SourceWater(
-        OptionalDouble nitrateMgPerL,
-        OptionalDouble ph,
-        OptionalDouble hardnessDh,
-        OptionalDouble carbonateDh) {
-    /** Nothing tested. */
-    public static final SourceWater UNKNOWN =
-            new SourceWater(
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty());
+    OptionalDouble nitrateMgPerL,
+    OptionalDouble ph,
+    OptionalDouble hardnessDh,
+    OptionalDouble carbonateDh) {
+  /** Nothing tested. */
+  public static final SourceWater UNKNOWN =
+      new SourceWater(
+          OptionalDouble.empty(),
+          OptionalDouble.empty(),
+          OptionalDouble.empty(),
+          OptionalDouble.empty());
 }

@@ -8,29 +8,29 @@ package app.islet.core.enclosure;
  * meter decides.
  */
 public enum UvShape {
-    LINEAR("straight tube", 55, 2.0),
-    COMPACT("compact lamp", 12, 0.9),
-    SPOT("spot (mercury vapour, metal halide)", 0, 4.0);
+  LINEAR("straight tube", 55, 2.0),
+  COMPACT("compact lamp", 12, 0.9),
+  SPOT("spot (mercury vapour, metal halide)", 0, 4.0);
 
-    private final String words;
-    private final double lampCm;
-    private final double uviAt30Cm;
+  private final String words;
+  private final double lampCm;
+  private final double uviAt30Cm;
 
-    UvShape(String words, double lampCm, double uviAt30Cm) {
-        this.words = words;
-        this.lampCm = lampCm;
-        this.uviAt30Cm = uviAt30Cm;
-    }
+  UvShape(String words, double lampCm, double uviAt30Cm) {
+    this.words = words;
+    this.lampCm = lampCm;
+    this.uviAt30Cm = uviAt30Cm;
+  }
 
-    public String words() {
-        return words;
-    }
+  public String words() {
+    return words;
+  }
 
-    public double lampCm() {
-        return lampCm;
-    }
+  public double lampCm() {
+    return lampCm;
+  }
 
-    public double uviAt30Cm() {
-        return uviAt30Cm;
-    }
+  public double uviAt30Cm() {
+    return uviAt30Cm;
+  }
 }

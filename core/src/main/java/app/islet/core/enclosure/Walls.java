@@ -12,16 +12,16 @@ import java.util.OptionalDouble;
  * @param insulationMm foam on the back and both ends
  */
 public record Walls(
-        OptionalDouble paneMm, boolean braced, OptionalDouble lipCm, OptionalDouble insulationMm) {
-    public static final Walls UNKNOWN =
-            new Walls(OptionalDouble.empty(), false, OptionalDouble.empty());
+    OptionalDouble paneMm, boolean braced, OptionalDouble lipCm, OptionalDouble insulationMm) {
+  public static final Walls UNKNOWN =
+      new Walls(OptionalDouble.empty(), false, OptionalDouble.empty());
 
-    /** Walls that nobody insulated. */
-    public Walls(OptionalDouble paneMm, boolean braced, OptionalDouble lipCm) {
-        this(paneMm, braced, lipCm, OptionalDouble.empty());
-    }
+  /** Walls that nobody insulated. */
+  public Walls(OptionalDouble paneMm, boolean braced, OptionalDouble lipCm) {
+    this(paneMm, braced, lipCm, OptionalDouble.empty());
+  }
 
-    Walls insulated(OptionalDouble mm) {
-        return new Walls(paneMm, braced, lipCm, mm);
-    }
+  Walls insulated(OptionalDouble mm) {
+    return new Walls(paneMm, braced, lipCm, mm);
+  }
 }

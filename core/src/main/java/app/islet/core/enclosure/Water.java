@@ -10,50 +10,41 @@ import java.util.OptionalDouble;
  * @param source what was tested in the water it is filled with
  */
 public record Water(
-        double depthCm,
-        OptionalDouble restBelowSurfaceCm,
-        double salinityPpt,
-        Chemistry chemistry,
-        SourceWater source,
-        Handling handling) {
-    /** Fresh water nobody tested. */
-    public Water(double depthCm, OptionalDouble restBelowSurfaceCm) {
-        this(depthCm, restBelowSurfaceCm, 0, Chemistry.UNKNOWN);
-    }
+    double depthCm,
+    OptionalDouble restBelowSurfaceCm,
+    double salinityPpt,
+    Chemistry chemistry,
+    SourceWater source,
+    Handling handling) {
+  /** Fresh water nobody tested. */
+  public Water(double depthCm, OptionalDouble restBelowSurfaceCm) {
+    this(depthCm, restBelowSurfaceCm, 0, Chemistry.UNKNOWN);
+  }
 
-    /** Water of whose source nothing is known. */
-    public Water(
-            double depthCm,
-            OptionalDouble restBelowSurfaceCm,
-            double salinityPpt,
-            Chemistry chemistry) {
-        this(
-                depthCm,
-                restBelowSurfaceCm,
-                salinityPpt,
-                chemistry,
-                SourceWater.UNKNOWN,
-                Handling.USUAL);
-    }
+  /** Water of whose source nothing is known. */
+  public Water(
+      double depthCm, OptionalDouble restBelowSurfaceCm, double salinityPpt, Chemistry chemistry) {
+    this(depthCm, restBelowSurfaceCm, salinityPpt, chemistry, SourceWater.UNKNOWN, Handling.USUAL);
+  }
 
-    Water withDepthCm(double cm) {
-        return new Water(cm, restBelowSurfaceCm, salinityPpt, chemistry, source, handling);
-    }
+  Water withDepthCm(double cm) {
+    return new Water(cm, restBelowSurfaceCm, salinityPpt, chemistry, source, handling);
+  }
 
-    Water withRestBelowSurfaceCm(double cm) {
-        return new Water(depthCm, OptionalDouble.of(cm), salinityPpt, chemistry, source, handling);
-    }
+  Water withRestBelowSurfaceCm(double cm) {
+    return new Water(depthCm, OptionalDouble.of(cm), salinityPpt, chemistry, source, handling);
+  }
 
-    public Water withSalinityPpt(double ppt) {
-        return new Water(depthCm, restBelowSurfaceCm, ppt, chemistry, source, handling);
-    }
+  public Water withSalinityPpt(double ppt) {
+    return new Water(depthCm, restBelowSurfaceCm, ppt, chemistry, source, handling);
+  }
 
-    public Water with(Chemistry tested) {
-        return new Water(depthCm, restBelowSurfaceCm, salinityPpt, tested, source, handling);
-    }
+  public Water with(Chemistry tested) {
+    return new Water(depthCm, restBelowSurfaceCm, salinityPpt, tested, source, handling);
+  }
 
-    /** The same water, from another source handled in another way. */
-    public Water with(SourceWater from, Handling how) {
-        return new Water(depthCm, restBelowSurfaceCm, salinityPpt, chemistry, from, how);
-    }
+  /** The same water, from another source handled in another way. */
+  public Water with(SourceWater from, Handling how) {
+    return new Water(depthCm, restBelowSurfaceCm, salinityPpt, chemistry, from, how);
+  }
 }

@@ -2,24 +2,24 @@ package app.islet.core.enclosure;
 
 /** Where the water comes from. */
 public enum WaterSource {
-    TAP("tap, not dechlorinated"),
-    TREATED_TAP("tap, dechlorinated"),
-    RAIN("rain"),
-    REVERSE_OSMOSIS("reverse osmosis"),
-    SPRING("spring");
+  TAP("tap, not dechlorinated"),
+  TREATED_TAP("tap, dechlorinated"),
+  RAIN("rain"),
+  REVERSE_OSMOSIS("reverse osmosis"),
+  SPRING("spring");
 
-    private final String words;
+  private final String words;
 
-    WaterSource(String words) {
-        this.words = words;
-    }
+  WaterSource(String words) {
+    this.words = words;
+  }
 
-    public String words() {
-        return words;
-    }
+  public String words() {
+    return words;
+  }
 
-    /** Whether it comes with next to no minerals, so that nothing holds its pH. */
-    public boolean isBare() {
-        return this == RAIN || this == REVERSE_OSMOSIS;
-    }
+  /** Whether it comes with next to no minerals, so that nothing holds its pH. */
+  public boolean isBare() {
+    return this == RAIN || this == REVERSE_OSMOSIS;
+  }
 }

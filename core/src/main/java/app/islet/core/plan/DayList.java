@@ -1,7 +1,6 @@
 package app.islet.core.plan;
 
-import app.islet.core.care.Rhythm;
-
+import app.islet.core.care.Recurrence;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -19,116 +18,104 @@ import java.util.stream.Stream;
  * the design tells, else from the day the plan began, and wait until they are.
  */
 public final class DayList {
-    private DayList() {}
+  private DayList() {}
 
-    /**
-     * @param start the day the plan began; the first round of every interval is due that day
-     * @param history what was done, in any order
-     */
-    public static List<Due> on(LocalDate day, Plan plan, LocalDate start, List<Done> history) {
-        List<Due> list = new ArrayList<>();
-        for (Task task : plan.tasks()) {
-            for (int slot = 1; slot <= task.rhythm().perDay(); slot++) {
-                due(day, task, slot, start, history).ifPresent(list::add);
-            }
-        }
-        apart(list);
-        return list;
+  /**
+   * @param start the day the plan began; the first round of every interval is due that day
+   * @param history what was done, in any order
+   */
+  public static List<DueTask> on(
+      LocalDate day, Plan plan, LocalDate start, List<Completion> history) {
+    List<DueTask> list = new ArrayList<>();
+    for (Task task : plan.tasks()) {
+      for (int slot = 1; slot <= task.recurrence().perDay(); slot++) {
+        due(day, task, slot, start, history).ifPresent(list::add);
+      }
     }
+    apart(list);
+    return list;
+  }
 
-    /**
-     * A large change takes bacteria, and so does care of the filter: never both on one day. The
-     * filter waits a day for the change, or the change for a filter that was cared for already; a
-     * change that is long overdue does not hold the filter up.
-     */
-    private static void apart(List<Due> list) {
-        boolean cared = list.stream().anyMatch(d -> isFilterCare(d) && d.settled());
-        boolean changes =
-                list.stream().anyMatch(d -> isLarge(d) && (d.settled() || d.daysLate() == 0));
-        list.removeIf(
-                d -> !d.settled() && (cared && isLarge(d) || !cared && changes && isFilterCare(d)));
-    }
+  /**
+   * A large change takes bacteria, and so does care of the filter: never both on one day. The
+   * filter waits a day for the change, or the change for a filter that was cared for already; a
+   * change that is long overdue does not hold the filter up.
+   */
+  private static void apart(List<DueTask> list) {
+    boolean cared = list.stream().anyMatch(d -> isFilterCare(d) && d.settled());
+    boolean changes = list.stream().anyMatch(d -> isLarge(d) && (d.settled() || d.daysLate() == 0));
+    list.removeIf(
+        d -> !d.settled() && (cared && isLarge(d) || !cared && changes && isFilterCare(d)));
+  }
 
-    private static boolean isLarge(Due due) {
-        return due.task().key().equals(Planner.LARGE_CHANGE);
-    }
+  private static boolean isLarge(DueTask due) {
+    return due.task().key().equals(Planner.LARGE_CHANGE);
+  }
 
-    private static boolean isFilterCare(Due due) {
-        return due.task().kind() == TaskKind.RINSE_FILTER
-                || due.task().kind() == TaskKind.NEW_MEDIA;
-    }
+  private static boolean isFilterCare(DueTask due) {
+    return due.task().kind() == TaskKind.RINSE_FILTER || due.task().kind() == TaskKind.NEW_MEDIA;
+  }
 
-    /**
-     * The list of each of the next {@code days} days, taking it that everything is done in time.
-     */
-    public static List<List<Due>> coming(
-            LocalDate from, int days, Plan plan, LocalDate start, List<Done> history) {
-        List<Done> assumed = new ArrayList<>(history);
-        return IntStream.range(0, days)
-                .mapToObj(
-                        i -> {
-                            LocalDate day = from.plusDays(i);
-                            List<Due> list = on(day, plan, start, assumed);
-                            list.stream()
-                                    .filter(due -> !due.settled())
-                                    .forEach(
-                                            due ->
-                                                    assumed.add(
-                                                            new Done(
-                                                                    due.task().key(),
-                                                                    day,
-                                                                    due.slot(),
-                                                                    false)));
-                            return list;
-                        })
-                .toList();
-    }
+  /** The list of each of the next {@code days} days, taking it that everything is done in time. */
+  public static List<List<DueTask>> coming(
+      LocalDate from, int days, Plan plan, LocalDate start, List<Completion> history) {
+    List<Completion> assumed = new ArrayList<>(history);
+    return IntStream.range(0, days)
+        .mapToObj(
+            i -> {
+              LocalDate day = from.plusDays(i);
+              List<DueTask> list = on(day, plan, start, assumed);
+              list.stream()
+                  .filter(due -> !due.settled())
+                  .forEach(
+                      due -> assumed.add(new Completion(due.task().key(), day, due.slot(), false)));
+              return list;
+            })
+        .toList();
+  }
 
-    private static Optional<Due> due(
-            LocalDate day, Task task, int slot, LocalDate start, List<Done> history) {
-        boolean settled =
-                history.stream().anyMatch(d -> matches(d, task, slot) && d.day().equals(day));
-        if (settled) {
-            return Optional.of(new Due(task, slot, 0, true));
-        }
-        Rhythm rhythm = task.rhythm();
-        if (day.isBefore(start)) {
-            return Optional.empty();
-        }
-        if (!rhythm.weekdays().isEmpty()) {
-            return rhythm.weekdays().contains(day.getDayOfWeek())
-                    ? Optional.of(new Due(task, slot, 0, false))
-                    : Optional.empty();
-        }
-        if (!rhythm.waits()) {
-            return Optional.of(new Due(task, slot, 0, false));
-        }
-        LocalDate next =
-                Stream.concat(
-                                history.stream().filter(d -> matches(d, task, slot)).map(Done::day),
-                                task.lastKnown().stream())
-                        .filter(done -> done.isBefore(day))
-                        .max(Comparator.naturalOrder())
-                        .map(last -> last.plusDays(rhythm.everyDays()))
-                        .orElse(firstDue(task, start));
-        return next.isAfter(day)
-                ? Optional.empty()
-                : Optional.of(new Due(task, slot, (int) ChronoUnit.DAYS.between(next, day), false));
+  private static Optional<DueTask> due(
+      LocalDate day, Task task, int slot, LocalDate start, List<Completion> history) {
+    boolean settled = history.stream().anyMatch(d -> matches(d, task, slot) && d.day().equals(day));
+    if (settled) {
+      return Optional.of(new DueTask(task, slot, 0, true));
     }
+    Recurrence recurrence = task.recurrence();
+    if (day.isBefore(start)) {
+      return Optional.empty();
+    }
+    if (!recurrence.weekdays().isEmpty()) {
+      return recurrence.weekdays().contains(day.getDayOfWeek())
+          ? Optional.of(new DueTask(task, slot, 0, false))
+          : Optional.empty();
+    }
+    if (!recurrence.waits()) {
+      return Optional.of(new DueTask(task, slot, 0, false));
+    }
+    LocalDate next =
+        Stream.concat(
+                history.stream().filter(d -> matches(d, task, slot)).map(Completion::day),
+                task.lastKnown().stream())
+            .filter(done -> done.isBefore(day))
+            .max(Comparator.naturalOrder())
+            .map(last -> last.plusDays(recurrence.everyDays()))
+            .orElse(firstDue(task, start));
+    return next.isAfter(day)
+        ? Optional.empty()
+        : Optional.of(new DueTask(task, slot, (int) ChronoUnit.DAYS.between(next, day), false));
+  }
 
-    /**
-     * Meals and cleaning begin at once; a tube or a filter that is new waits its first interval.
-     */
-    private static LocalDate firstDue(Task task, LocalDate start) {
-        boolean atOnce =
-                task.kind() == TaskKind.FEED
-                        || task.kind() == TaskKind.SPOT_CLEAN
-                        || task.kind() == TaskKind.TEST
-                        || task.kind() == TaskKind.MEASURE;
-        return atOnce ? start : start.plusDays(task.rhythm().everyDays());
-    }
+  /** Meals and cleaning begin at once; a tube or a filter that is new waits its first interval. */
+  private static LocalDate firstDue(Task task, LocalDate start) {
+    boolean atOnce =
+        task.kind() == TaskKind.FEED
+            || task.kind() == TaskKind.SPOT_CLEAN
+            || task.kind() == TaskKind.TEST
+            || task.kind() == TaskKind.MEASURE;
+    return atOnce ? start : start.plusDays(task.recurrence().everyDays());
+  }
 
-    private static boolean matches(Done done, Task task, int slot) {
-        return done.taskKey().equals(task.key()) && done.slot() == slot;
-    }
+  private static boolean matches(Completion done, Task task, int slot) {
+    return done.taskKey().equals(task.key()) && done.slot() == slot;
+  }
 }

@@ -6,14 +6,12 @@ import java.util.Optional;
 
 /** Everything to be done for one enclosure as it is now, in working order. */
 public record Plan(List<Task> tasks) {
-    public Plan {
-        tasks =
-                tasks.stream()
-                        .sorted(Comparator.comparing(Task::kind).thenComparing(Task::key))
-                        .toList();
-    }
+  public Plan {
+    tasks =
+        tasks.stream().sorted(Comparator.comparing(Task::kind).thenComparing(Task::key)).toList();
+  }
 
-    public Optional<Task> task(String key) {
-        return tasks.stream().filter(t -> t.key().equals(key)).findFirst();
-    }
+  public Optional<Task> task(String key) {
+    return tasks.stream().filter(t -> t.key().equals(key)).findFirst();
+  }
 }

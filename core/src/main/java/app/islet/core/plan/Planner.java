@@ -1,18 +1,17 @@
 package app.islet.core.plan;
 
-import app.islet.core.care.Basis;
+import app.islet.core.animal.Resident;
+import app.islet.core.care.Evidence;
 import app.islet.core.care.Food;
+import app.islet.core.care.MaintenanceSchedule;
 import app.islet.core.care.Needs;
-import app.islet.core.care.Rhythm;
+import app.islet.core.care.Recurrence;
 import app.islet.core.care.Supplement;
-import app.islet.core.care.Upkeep;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
-import app.islet.core.review.Situation;
-
+import app.islet.core.situation.HusbandryState;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -23,289 +22,281 @@ import java.util.function.ToIntFunction;
 
 /** Makes the plan of an enclosure from its residents' stages and its litres. */
 public final class Planner {
-    /** Key of the rarer, large change of some schools. */
-    static final String LARGE_CHANGE = "large-change";
+  /** Key of the rarer, large change of some schools. */
+  static final String LARGE_CHANGE = "large-change";
 
-    private static final double DAYS_PER_MONTH = 30.4;
+  private static final double DAYS_PER_MONTH = 30.4;
 
-    /** An ordinary bucket, L. */
-    private static final double BUCKET_L = 10;
+  /** An ordinary bucket, L. */
+  private static final double BUCKET_L = 10;
 
-    private Planner() {}
+  private Planner() {}
 
-    public static Plan plan(Situation s) {
-        List<Task> tasks = new ArrayList<>();
-        for (Resident resident : s.residents()) {
-            for (Food food : resident.stage().foods()) {
-                tasks.add(feeding(resident, food));
-            }
-            for (Supplement extra : resident.stage().supplements()) {
-                tasks.add(supplement(resident, extra));
-            }
-            if (resident.stage().upkeep().bathDays() > 0) {
-                tasks.add(bath(resident));
-            }
-        }
-        if (!s.residents().isEmpty()) {
-            addUpkeep(s, tasks);
-        }
-        return new Plan(tasks);
+  public static Plan plan(HusbandryState s) {
+    List<Task> tasks = new ArrayList<>();
+    for (Resident resident : s.residents()) {
+      for (Food food : resident.stage().foods()) {
+        tasks.add(feeding(resident, food));
+      }
+      for (Supplement extra : resident.stage().supplements()) {
+        tasks.add(supplement(resident, extra));
+      }
+      if (resident.stage().maintenance().bathDays() > 0) {
+        tasks.add(bath(resident));
+      }
     }
-
-    private static Task feeding(Resident r, Food food) {
-        String key = "feed:" + slug(r.name()) + ":" + slug(food.name());
-        Phrase amount;
-        if (food.pieces().isPresent()) {
-            double each = food.pieces().getAsDouble();
-            amount =
-                    r.count() == 1
-                            ? Phrase.of("{} {}", Quantity.count(each), food.unit())
-                            : Phrase.of(
-                                    "{} {} each, {} in all",
-                                    Quantity.count(each),
-                                    food.unit(),
-                                    Quantity.count(each * r.count()));
-        } else {
-            double grams = food.gramsFor(r.bodyG()).orElseThrow();
-            amount =
-                    r.count() == 1
-                            ? Phrase.of("{} {}", Quantity.grams(grams), food.unit())
-                            : Phrase.of(
-                                    "{} {} each, {} in all",
-                                    Quantity.grams(grams),
-                                    food.unit(),
-                                    Quantity.grams(grams * r.count()));
-        }
-        String mass =
-                food.bodyMassPercent().isPresent() && r.massG().isEmpty()
-                        ? " Reckoned from length: weigh it for an exact portion."
-                        : "";
-        return new Task(
-                key,
-                TaskKind.FEED,
-                Phrase.of("{} for {}", food.name(), r.name()),
-                amount,
-                Phrase.of("{}", (food.note() + mass).strip()),
-                food.rhythm(),
-                2 + 0.5 * r.count(),
-                food.basis());
+    if (!s.residents().isEmpty()) {
+      addUpkeep(s, tasks);
     }
+    return new Plan(tasks);
+  }
 
-    private static Task supplement(Resident r, Supplement extra) {
-        return new Task(
-                "supplement:" + slug(r.name()) + ":" + slug(extra.name()),
-                TaskKind.SUPPLEMENT,
-                Phrase.of("{} for {}", extra.name(), r.name()),
-                Phrase.of("a pinch on the food, or always there"),
-                Phrase.of("By its label; with the food, not instead of it."),
-                extra.rhythm(),
-                1,
-                extra.basis());
+  private static Task feeding(Resident r, Food food) {
+    String key = "feed:" + slug(r.name()) + ":" + slug(food.name());
+    Phrase amount;
+    if (food.pieces().isPresent()) {
+      double each = food.pieces().getAsDouble();
+      amount =
+          r.count() == 1
+              ? Phrase.of("{} {}", Quantity.count(each), food.unit())
+              : Phrase.of(
+                  "{} {} each, {} in all",
+                  Quantity.count(each),
+                  food.unit(),
+                  Quantity.count(each * r.count()));
+    } else {
+      double grams = food.gramsFor(r.bodyG()).orElseThrow();
+      amount =
+          r.count() == 1
+              ? Phrase.of("{} {}", Quantity.grams(grams), food.unit())
+              : Phrase.of(
+                  "{} {} each, {} in all",
+                  Quantity.grams(grams),
+                  food.unit(),
+                  Quantity.grams(grams * r.count()));
     }
+    String mass =
+        food.bodyMassPercent().isPresent() && r.massG().isEmpty()
+            ? " Reckoned from length: weigh it for an exact portion."
+            : "";
+    return new Task(
+        key,
+        TaskKind.FEED,
+        Phrase.of("{} for {}", food.name(), r.name()),
+        amount,
+        Phrase.of("{}", (food.note() + mass).strip()),
+        food.recurrence(),
+        2 + 0.5 * r.count(),
+        food.basis());
+  }
 
-    private static Task bath(Resident r) {
-        Upkeep upkeep = r.stage().upkeep();
-        return new Task(
-                "bath:" + slug(r.name()),
-                TaskKind.BATHE,
-                Phrase.of("Bathe {}", r.name()),
-                Phrase.of("{}, a few minutes each", Quantity.count(r.count())),
-                Phrase.of(
-                        "Smallest first, water no deeper than it can stand in; leave out who is buried or moults. Dry for 10 to 15 minutes before going back."),
-                Rhythm.every(upkeep.bathDays()),
-                5 + 3 * r.count(),
-                upkeep.basis());
-    }
+  private static Task supplement(Resident r, Supplement extra) {
+    return new Task(
+        "supplement:" + slug(r.name()) + ":" + slug(extra.name()),
+        TaskKind.SUPPLEMENT,
+        Phrase.of("{} for {}", extra.name(), r.name()),
+        Phrase.of("a pinch on the food, or always there"),
+        Phrase.of("By its label; with the food, not instead of it."),
+        extra.recurrence(),
+        1,
+        extra.basis());
+  }
 
-    private static void addUpkeep(Situation s, List<Task> tasks) {
-        Basis basis = s.residents().get(0).stage().upkeep().basis();
-        tasks.add(
-                new Task(
-                        "spot-clean",
-                        TaskKind.SPOT_CLEAN,
-                        Phrase.of("Spot clean"),
-                        Phrase.of("droppings, leftovers, shed skin"),
-                        Phrase.of("Take out what was not eaten."),
-                        Rhythm.every(shortest(s, Upkeep::spotCleanDays)),
-                        3,
-                        basis));
-        if (s.survey().hasWater()) {
-            addWater(s, tasks, basis);
-        }
-        if (s.enclosure().has(Equipment.UvbLamp.class)) {
-            shortestTube(s).ifPresent(tube -> tasks.add(newTube(s, tube)));
-        }
-        tasks.add(
-                new Task(
-                        "measure",
-                        TaskKind.MEASURE,
-                        Phrase.of("Measure and weigh"),
-                        Phrase.of("each animal"),
-                        Phrase.of(
-                                "Not while it moults. The stage and the portions follow the measurement."),
-                        Rhythm.every(growing(s) ? 14 : 60),
-                        5,
-                        Basis.PRACTICE));
-    }
+  private static Task bath(Resident r) {
+    MaintenanceSchedule maintenance = r.stage().maintenance();
+    return new Task(
+        "bath:" + slug(r.name()),
+        TaskKind.BATHE,
+        Phrase.of("Bathe {}", r.name()),
+        Phrase.of("{}, a few minutes each", Quantity.count(r.count())),
+        Phrase.of(
+            "Smallest first, water no deeper than it can stand in; leave out who is buried or moults. Dry for 10 to 15 minutes before going back."),
+        Recurrence.every(maintenance.bathDays()),
+        5 + 3 * r.count(),
+        maintenance.basis());
+  }
 
-    private static Task newTube(Situation s, Needs.Tube tube) {
-        return new Task(
-                "replace-tube",
-                TaskKind.REPLACE_TUBE,
-                Phrase.of("Replace the UVB tube"),
-                Phrase.of("1 tube"),
-                Phrase.of(
-                        "It serves {} by the school followed, or as long as a meter says.",
-                        Quantity.months(tube.months())),
-                Rhythm.every((int) Math.round(tube.months() * DAYS_PER_MONTH)),
-                tubeFitted(s),
-                10,
-                tube.basis());
+  private static void addUpkeep(HusbandryState s, List<Task> tasks) {
+    Evidence basis = s.residents().get(0).stage().maintenance().basis();
+    tasks.add(
+        new Task(
+            "spot-clean",
+            TaskKind.SPOT_CLEAN,
+            Phrase.of("Spot clean"),
+            Phrase.of("droppings, leftovers, shed skin"),
+            Phrase.of("Take out what was not eaten."),
+            Recurrence.every(shortest(s, MaintenanceSchedule::spotCleanDays)),
+            3,
+            basis));
+    if (s.geometry().hasWater()) {
+      addWater(s, tasks, basis);
     }
+    if (s.enclosure().has(Equipment.UvbLamp.class)) {
+      shortestTube(s).ifPresent(tube -> tasks.add(newTube(s, tube)));
+    }
+    tasks.add(
+        new Task(
+            "measure",
+            TaskKind.MEASURE,
+            Phrase.of("Measure and weigh"),
+            Phrase.of("each animal"),
+            Phrase.of("Not while it moults. The stage and the portions follow the measurement."),
+            Recurrence.every(growing(s) ? 14 : 60),
+            5,
+            Evidence.PRACTICE));
+  }
 
-    private static Optional<Needs.Tube> shortestTube(Situation s) {
-        return s.residents().stream()
-                .flatMap(r -> r.stage().needs().uv().stream())
-                .map(Needs.Uv::tube)
-                .min(Comparator.comparing(Needs.Tube::months));
-    }
+  private static Task newTube(HusbandryState s, Needs.Tube tube) {
+    return new Task(
+        "replace-tube",
+        TaskKind.REPLACE_TUBE,
+        Phrase.of("Replace the UVB tube"),
+        Phrase.of("1 tube"),
+        Phrase.of(
+            "It serves {} by the school followed, or as long as a meter says.",
+            Quantity.months(tube.months())),
+        Recurrence.every((int) Math.round(tube.months() * DAYS_PER_MONTH)),
+        tubeFitted(s),
+        10,
+        tube.basis());
+  }
 
-    private static void addWater(Situation s, List<Task> tasks, Basis basis) {
-        double percent =
-                s.residents().stream()
-                        .mapToDouble(r -> r.stage().upkeep().changePercent())
-                        .max()
-                        .orElseThrow();
-        double litres = s.survey().waterL() * percent / 100;
-        Phrase temperature =
-                s.residents().stream()
-                        .flatMap(r -> r.stage().needs().water().stream())
-                        .findFirst()
-                        .map(Needs.Temperature::idealC)
-                        .map(
-                                ideal ->
-                                        Phrase.of(
-                                                "New water at {}. ",
-                                                Phrase.range(ideal, Dimension.TEMPERATURE)))
-                        .orElse(Phrase.of(""));
-        double buckets = Math.ceil(2 * litres / BUCKET_L) / 2;
-        tasks.add(
-                new Task(
-                        "water-change",
-                        TaskKind.WATER_CHANGE,
-                        Phrase.of("Change {}", Quantity.litres(litres)),
-                        Phrase.of(
-                                "{} of {} ({}), {} of {}",
-                                Quantity.litres(litres),
-                                Quantity.litres(s.survey().waterL()),
-                                Quantity.percent(percent),
-                                buckets == 1
-                                        ? "1 bucket"
-                                        : Phrase.of(
-                                                "{} buckets",
-                                                new Quantity(Dimension.RATIO, buckets)),
-                                Quantity.litres(BUCKET_L)),
-                        Phrase.of(
-                                "{}Dechlorinate every drop, conditioner by its label for the new water only.",
-                                temperature),
-                        Rhythm.every(shortest(s, Upkeep::changeDays)),
-                        5 + litres / 5,
-                        basis));
-        addLargeChange(s, tasks, basis);
-        int test = shortest(s, Upkeep::testDays);
-        if (test < Integer.MAX_VALUE) {
-            tasks.add(
-                    new Task(
-                            "test",
-                            TaskKind.TEST,
-                            Phrase.of("Test the water"),
-                            Phrase.of("ammonia, nitrite, nitrate, pH"),
-                            Phrase.of(
-                                    "Before the change, not after. When an animal looks ill, test first."),
-                            Rhythm.every(test),
-                            8,
-                            basis));
-        }
-        int rinse = shortest(s, Upkeep::rinseDays);
-        if (rinse < Integer.MAX_VALUE && s.enclosure().has(Equipment.Filter.class)) {
-            tasks.add(
-                    new Task(
-                            "rinse-filter",
-                            TaskKind.RINSE_FILTER,
-                            Phrase.of("Rinse the filter"),
-                            Phrase.of("the media, in removed tank water"),
-                            Phrase.of("Never under the tap, and not on the day of a large change."),
-                            Rhythm.every(rinse),
-                            15,
-                            basis));
-        }
-    }
+  private static Optional<Needs.Tube> shortestTube(HusbandryState s) {
+    return s.residents().stream()
+        .flatMap(r -> r.stage().needs().uv().stream())
+        .map(Needs.Uv::tube)
+        .min(Comparator.comparing(Needs.Tube::months));
+  }
 
-    /** The rarer, large change of some schools, and their new cartridges. */
-    private static void addLargeChange(Situation s, List<Task> tasks, Basis basis) {
-        int large = shortest(s, Upkeep::largeDays);
-        if (large < Integer.MAX_VALUE) {
-            double percent =
-                    s.residents().stream()
-                            .flatMapToDouble(r -> r.stage().upkeep().largePercent().stream())
-                            .max()
-                            .orElseThrow();
-            double litres = s.survey().waterL() * percent / 100;
-            tasks.add(
-                    new Task(
-                            LARGE_CHANGE,
-                            TaskKind.WATER_CHANGE,
-                            Phrase.of("Change {}, the large one", Quantity.litres(litres)),
-                            Phrase.of(
-                                    "{} of {} ({})",
-                                    Quantity.litres(litres),
-                                    Quantity.litres(s.survey().waterL()),
-                                    Quantity.percent(percent)),
-                            Phrase.of(
-                                    "In place of the part change of that day; the filter is left alone."),
-                            Rhythm.every(large),
-                            10 + litres / 5,
-                            basis));
-        }
-        int media = shortest(s, Upkeep::newMediaDays);
-        if (media < Integer.MAX_VALUE && s.enclosure().has(Equipment.Filter.class)) {
-            tasks.add(
-                    new Task(
-                            "new-media",
-                            TaskKind.NEW_MEDIA,
-                            Phrase.of("New filter cartridge"),
-                            Phrase.of("one, not all at once"),
-                            Phrase.of(
-                                    "Staggered, so that the others keep the bacteria; not on the day of a large change."),
-                            Rhythm.every(media),
-                            10,
-                            basis));
-        }
+  private static void addWater(HusbandryState s, List<Task> tasks, Evidence basis) {
+    double percent =
+        s.residents().stream()
+            .mapToDouble(r -> r.stage().maintenance().changePercent())
+            .max()
+            .orElseThrow();
+    double litres = s.geometry().waterL() * percent / 100;
+    Phrase temperature =
+        s.residents().stream()
+            .flatMap(r -> r.stage().needs().water().stream())
+            .findFirst()
+            .map(Needs.Temperature::idealC)
+            .map(
+                ideal -> Phrase.of("New water at {}. ", Phrase.range(ideal, Dimension.TEMPERATURE)))
+            .orElse(Phrase.of(""));
+    double buckets = Math.ceil(2 * litres / BUCKET_L) / 2;
+    tasks.add(
+        new Task(
+            "water-change",
+            TaskKind.WATER_CHANGE,
+            Phrase.of("Change {}", Quantity.litres(litres)),
+            Phrase.of(
+                "{} of {} ({}), {} of {}",
+                Quantity.litres(litres),
+                Quantity.litres(s.geometry().waterL()),
+                Quantity.percent(percent),
+                buckets == 1
+                    ? "1 bucket"
+                    : Phrase.of("{} buckets", new Quantity(Dimension.RATIO, buckets)),
+                Quantity.litres(BUCKET_L)),
+            Phrase.of(
+                "{}Dechlorinate every drop, conditioner by its label for the new water only.",
+                temperature),
+            Recurrence.every(shortest(s, MaintenanceSchedule::changeDays)),
+            5 + litres / 5,
+            basis));
+    addLargeChange(s, tasks, basis);
+    int test = shortest(s, MaintenanceSchedule::testDays);
+    if (test < Integer.MAX_VALUE) {
+      tasks.add(
+          new Task(
+              "test",
+              TaskKind.TEST,
+              Phrase.of("Test the water"),
+              Phrase.of("ammonia, nitrite, nitrate, pH"),
+              Phrase.of("Before the change, not after. When an animal looks ill, test first."),
+              Recurrence.every(test),
+              8,
+              basis));
     }
+    int rinse = shortest(s, MaintenanceSchedule::rinseDays);
+    if (rinse < Integer.MAX_VALUE && s.enclosure().has(Equipment.Filter.class)) {
+      tasks.add(
+          new Task(
+              "rinse-filter",
+              TaskKind.RINSE_FILTER,
+              Phrase.of("Rinse the filter"),
+              Phrase.of("the media, in removed tank water"),
+              Phrase.of("Never under the tap, and not on the day of a large change."),
+              Recurrence.every(rinse),
+              15,
+              basis));
+    }
+  }
 
-    private static int shortest(Situation s, ToIntFunction<Upkeep> days) {
-        return s.residents().stream()
-                .map(r -> days.applyAsInt(r.stage().upkeep()))
-                .filter(d -> d > 0)
-                .min(Comparator.naturalOrder())
-                .orElse(Integer.MAX_VALUE);
+  /** The rarer, large change of some schools, and their new cartridges. */
+  private static void addLargeChange(HusbandryState s, List<Task> tasks, Evidence basis) {
+    int large = shortest(s, MaintenanceSchedule::largeDays);
+    if (large < Integer.MAX_VALUE) {
+      double percent =
+          s.residents().stream()
+              .flatMapToDouble(r -> r.stage().maintenance().largePercent().stream())
+              .max()
+              .orElseThrow();
+      double litres = s.geometry().waterL() * percent / 100;
+      tasks.add(
+          new Task(
+              LARGE_CHANGE,
+              TaskKind.WATER_CHANGE,
+              Phrase.of("Change {}, the large one", Quantity.litres(litres)),
+              Phrase.of(
+                  "{} of {} ({})",
+                  Quantity.litres(litres),
+                  Quantity.litres(s.geometry().waterL()),
+                  Quantity.percent(percent)),
+              Phrase.of("In place of the part change of that day; the filter is left alone."),
+              Recurrence.every(large),
+              10 + litres / 5,
+              basis));
     }
+    int media = shortest(s, MaintenanceSchedule::newMediaDays);
+    if (media < Integer.MAX_VALUE && s.enclosure().has(Equipment.Filter.class)) {
+      tasks.add(
+          new Task(
+              "new-media",
+              TaskKind.NEW_MEDIA,
+              Phrase.of("New filter cartridge"),
+              Phrase.of("one, not all at once"),
+              Phrase.of(
+                  "Staggered, so that the others keep the bacteria; not on the day of a large change."),
+              Recurrence.every(media),
+              10,
+              basis));
+    }
+  }
 
-    private static boolean growing(Situation s) {
-        return s.residents().stream()
-                .anyMatch(r -> r.bodyCm() < 0.9 * r.sheet().body().adultLengthCm());
-    }
+  private static int shortest(HusbandryState s, ToIntFunction<MaintenanceSchedule> days) {
+    return s.residents().stream()
+        .map(r -> days.applyAsInt(r.stage().maintenance()))
+        .filter(d -> d > 0)
+        .min(Comparator.naturalOrder())
+        .orElse(Integer.MAX_VALUE);
+  }
 
-    private static Optional<LocalDate> tubeFitted(Situation s) {
-        return s.enclosure()
-                .all(Equipment.UvbLamp.class)
-                .flatMap(lamp -> lamp.fittedOn().stream())
-                .min(Comparator.naturalOrder());
-    }
+  private static boolean growing(HusbandryState s) {
+    return s.residents().stream()
+        .anyMatch(r -> r.bodyCm() < 0.9 * r.sheet().body().adultLengthCm());
+  }
 
-    private static String slug(String text) {
-        return text.toLowerCase(Locale.ROOT)
-                .replaceAll("[^\\p{L}\\p{N}]+", "-")
-                .replaceAll("^-|-$", "");
-    }
+  private static Optional<LocalDate> tubeFitted(HusbandryState s) {
+    return s.enclosure()
+        .all(Equipment.UvbLamp.class)
+        .flatMap(lamp -> lamp.fittedOn().stream())
+        .min(Comparator.naturalOrder());
+  }
+
+  private static String slug(String text) {
+    return text.toLowerCase(Locale.ROOT)
+        .replaceAll("[^\\p{L}\\p{N}]+", "-")
+        .replaceAll("^-|-$", "");
+  }
 }

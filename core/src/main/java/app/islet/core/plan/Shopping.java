@@ -1,103 +1,97 @@
 package app.islet.core.plan;
 
-import app.islet.core.care.GroundMaterial;
 import app.islet.core.care.Needs;
+import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.review.Situation;
-
+import app.islet.core.situation.HusbandryState;
 import java.util.ArrayList;
 import java.util.List;
 
 /** What equipment and material the enclosure takes, with sizes. */
 public final class Shopping {
-    private Shopping() {}
+  private Shopping() {}
 
-    public static List<Purchase> list(Situation s) {
-        List<Purchase> list = new ArrayList<>();
-        List<Needs> needs = s.residents().stream().map(r -> r.stage().needs()).toList();
-        s.climate()
-                .water()
-                .filter(
-                        w ->
-                                w.heatingNeedW() > 0
-                                        && needs.stream()
-                                                .noneMatch(n -> n.heater() == Needs.Heater.NEVER))
-                .ifPresent(
-                        w ->
-                                list.add(
-                                        new Purchase(
-                                                "Heater with guard and thermostat",
-                                                Phrase.of(
-                                                        "{} in the coldest room hour; buy a third more",
-                                                        Quantity.watts(w.heatingNeedW())),
-                                                s.enclosure().has(Equipment.Heater.class))));
-        s.climate()
-                .air()
-                .filter(a -> a.heatingNeedW() > 0)
-                .ifPresent(
-                        a ->
-                                list.add(
-                                        new Purchase(
-                                                "Heat mat with thermostat",
-                                                Phrase.of(
-                                                        "{} for the air",
-                                                        Quantity.watts(a.heatingNeedW())),
-                                                s.enclosure().has(Equipment.HeatMat.class))));
-        needs.stream()
-                .flatMap(n -> n.filtration().stream())
-                .mapToDouble(f -> f.turnoverPerHour().min())
-                .max()
-                .ifPresent(
-                        turnover ->
-                                list.add(
-                                        new Purchase(
-                                                "Filter",
-                                                Phrase.of(
-                                                        "{} or more",
-                                                        Quantity.litresPerHour(
-                                                                turnover * s.survey().waterL())),
-                                                s.enclosure().has(Equipment.Filter.class))));
-        if (needs.stream().anyMatch(n -> n.basking().isPresent())) {
-            list.add(
+  public static List<Purchase> list(HusbandryState s) {
+    List<Purchase> list = new ArrayList<>();
+    List<Needs> needs = s.residents().stream().map(r -> r.stage().needs()).toList();
+    s.climate()
+        .water()
+        .filter(
+            w ->
+                w.heatingNeedW() > 0
+                    && needs.stream().noneMatch(n -> n.heater() == Needs.Heater.NEVER))
+        .ifPresent(
+            w ->
+                list.add(
                     new Purchase(
-                            "Basking lamp",
-                            Phrase.of("set by thermometer on the spot"),
-                            s.enclosure().has(Equipment.BaskingLamp.class)));
-        }
-        needs.stream()
-                .flatMap(n -> n.uv().stream())
-                .findFirst()
-                .ifPresent(
-                        uv ->
-                                list.add(
-                                        new Purchase(
-                                                "UVB tube",
-                                                Phrase.of(
-                                                        "UV zone {}, nothing of glass between",
-                                                        Quantity.count(uv.zone().number())),
-                                                s.enclosure().has(Equipment.UvbLamp.class))));
-        if (needs.stream().anyMatch(n -> n.escape().lid())) {
-            list.add(
+                        "Heater with guard and thermostat",
+                        Phrase.of(
+                            "{} in the coldest room hour; buy a third more",
+                            Quantity.watts(w.heatingNeedW())),
+                        s.enclosure().has(Equipment.Heater.class))));
+    s.climate()
+        .air()
+        .filter(a -> a.heatingNeedW() > 0)
+        .ifPresent(
+            a ->
+                list.add(
                     new Purchase(
-                            "Lid without gaps",
-                            Phrase.of("{}", Quantity.cm2(s.survey().footprintCm2())),
-                            s.enclosure().lid() != Lid.NONE));
-        }
-        GroundMaterial material = s.enclosure().ground().material();
-        if (material != GroundMaterial.BARE && s.enclosure().ground().depthCm() > 0) {
-            double litres = s.survey().footprintCm2() * s.enclosure().ground().depthCm() / 1000;
-            list.add(
+                        "Heat mat with thermostat",
+                        Phrase.of("{} for the air", Quantity.watts(a.heatingNeedW())),
+                        s.enclosure().has(Equipment.HeatMat.class))));
+    needs.stream()
+        .flatMap(n -> n.filtration().stream())
+        .mapToDouble(f -> f.turnoverPerHour().min())
+        .max()
+        .ifPresent(
+            turnover ->
+                list.add(
                     new Purchase(
-                            "Ground: " + material.words(),
-                            Phrase.of(
-                                    "{}, about {}",
-                                    Quantity.litres(litres),
-                                    Quantity.kilograms(litres * material.kgPerL())),
-                            true));
-        }
-        return list;
+                        "Filter",
+                        Phrase.of(
+                            "{} or more", Quantity.litresPerHour(turnover * s.geometry().waterL())),
+                        s.enclosure().has(Equipment.Filter.class))));
+    if (needs.stream().anyMatch(n -> n.basking().isPresent())) {
+      list.add(
+          new Purchase(
+              "Basking lamp",
+              Phrase.of("set by thermometer on the spot"),
+              s.enclosure().has(Equipment.BaskingLamp.class)));
     }
+    needs.stream()
+        .flatMap(n -> n.uv().stream())
+        .findFirst()
+        .ifPresent(
+            uv ->
+                list.add(
+                    new Purchase(
+                        "UVB tube",
+                        Phrase.of(
+                            "UV zone {}, nothing of glass between",
+                            Quantity.count(uv.zone().number())),
+                        s.enclosure().has(Equipment.UvbLamp.class))));
+    if (needs.stream().anyMatch(n -> n.escape().lid())) {
+      list.add(
+          new Purchase(
+              "Lid without gaps",
+              Phrase.of("{}", Quantity.cm2(s.geometry().footprintCm2())),
+              s.enclosure().lid() != Lid.NONE));
+    }
+    SubstrateMaterial material = s.enclosure().ground().material();
+    if (material != SubstrateMaterial.BARE && s.enclosure().ground().depthCm() > 0) {
+      double litres = s.geometry().footprintCm2() * s.enclosure().ground().depthCm() / 1000;
+      list.add(
+          new Purchase(
+              "Ground: " + material.words(),
+              Phrase.of(
+                  "{}, about {}",
+                  Quantity.litres(litres),
+                  Quantity.kilograms(litres * material.kgPerL())),
+              true));
+    }
+    return list;
+  }
 }

@@ -1,9 +1,8 @@
 package app.islet.core.plan;
 
-import app.islet.core.care.Basis;
-import app.islet.core.care.Rhythm;
+import app.islet.core.care.Evidence;
+import app.islet.core.care.Recurrence;
 import app.islet.core.quantity.Phrase;
-
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -19,24 +18,24 @@ import java.util.Optional;
  * @param minutes how long it takes, roughly; common practice, no source
  */
 public record Task(
-        String key,
-        TaskKind kind,
-        Phrase title,
-        Phrase amount,
-        Phrase how,
-        Rhythm rhythm,
-        Optional<LocalDate> lastKnown,
-        double minutes,
-        Basis basis) {
-    public Task(
-            String key,
-            TaskKind kind,
-            Phrase title,
-            Phrase amount,
-            Phrase how,
-            Rhythm rhythm,
-            double minutes,
-            Basis basis) {
-        this(key, kind, title, amount, how, rhythm, Optional.empty(), minutes, basis);
-    }
+    String key,
+    TaskKind kind,
+    Phrase title,
+    Phrase amount,
+    Phrase how,
+    Recurrence recurrence,
+    Optional<LocalDate> lastKnown,
+    double minutes,
+    Evidence basis) {
+  public Task(
+      String key,
+      TaskKind kind,
+      Phrase title,
+      Phrase amount,
+      Phrase how,
+      Recurrence recurrence,
+      double minutes,
+      Evidence basis) {
+    this(key, kind, title, amount, how, recurrence, Optional.empty(), minutes, basis);
+  }
 }

@@ -5,24 +5,24 @@ package app.islet.core.plan;
  * devices.
  */
 public enum TaskKind {
-    FEED("Feed"),
-    SUPPLEMENT("Supplement"),
-    BATHE("Bathe"),
-    SPOT_CLEAN("Spot clean"),
-    TEST("Test the water"),
-    WATER_CHANGE("Change water"),
-    RINSE_FILTER("Rinse the filter"),
-    NEW_MEDIA("New filter media"),
-    REPLACE_TUBE("Replace the UVB tube"),
-    MEASURE("Measure");
+  FEED("Feed"),
+  SUPPLEMENT("Supplement"),
+  BATHE("Bathe"),
+  SPOT_CLEAN("Spot clean"),
+  TEST("Test the water"),
+  WATER_CHANGE("Change water"),
+  RINSE_FILTER("Rinse the filter"),
+  NEW_MEDIA("New filter media"),
+  REPLACE_TUBE("Replace the UVB tube"),
+  MEASURE("Measure");
 
-    private final String word;
+  private final String word;
 
-    TaskKind(String word) {
-        this.word = word;
-    }
+  TaskKind(String word) {
+    this.word = word;
+  }
 
-    public String word() {
-        return word;
-    }
+  public String word() {
+    return word;
+  }
 }

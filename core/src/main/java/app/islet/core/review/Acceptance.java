@@ -12,16 +12,16 @@ import java.time.LocalDate;
  * @param askAgain the day from which it counts as open again
  */
 public record Acceptance(
-        String rule, String who, Severity severity, String reason, LocalDate askAgain) {
-    boolean isOf(Finding finding) {
-        return rule.equals(finding.rule()) && who.equals(finding.who());
-    }
+    String rule, String who, Severity severity, String reason, LocalDate askAgain) {
+  boolean isOf(Finding finding) {
+    return rule.equals(finding.rule()) && who.equals(finding.who());
+  }
 
-    /** Whether it still holds for that finding on that day. Never for a Danger. */
-    boolean covers(Finding finding, LocalDate today) {
-        return isOf(finding)
-                && finding.severity() != Severity.DANGER
-                && finding.severity().compareTo(severity) >= 0
-                && today.isBefore(askAgain);
-    }
+  /** Whether it still holds for that finding on that day. Never for a Danger. */
+  boolean covers(Finding finding, LocalDate today) {
+    return isOf(finding)
+        && finding.severity() != Severity.DANGER
+        && finding.severity().compareTo(severity) >= 0
+        && today.isBefore(askAgain);
+  }
 }

@@ -1,13 +1,12 @@
 package app.islet.core.review;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
-import app.islet.core.care.Temper;
+import app.islet.core.care.Temperament;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
-import app.islet.core.resident.Resident;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,254 +19,229 @@ import java.util.function.Function;
  * @param pairs each two residents once
  */
 public record Compatibility(List<Shared> shared, List<Pair> pairs) {
-    /**
-     * Below this share of the other's length an animal of another kind is bitten; common practice,
-     * no source.
-     */
-    private static final double SAFE_SIZE_RATIO = 0.5;
+  /**
+   * Below this share of the other's length an animal of another kind is bitten; common practice, no
+   * source.
+   */
+  private static final double SAFE_SIZE_RATIO = 0.5;
 
-    /** How far ahead mouths are held against bodies. */
-    private static final int MONTHS_AHEAD = 36;
+  /** How far ahead mouths are held against bodies. */
+  private static final int MONTHS_AHEAD = 36;
 
-    private static final double DAYS_PER_MONTH = 30.44;
+  private static final double DAYS_PER_MONTH = 30.44;
 
-    /**
-     * @param range the common range; nothing where none is left
-     */
-    public record Shared(String what, Dimension dimension, Optional<Range> range) {}
+  /**
+   * @param range the common range; nothing where none is left
+   */
+  public record Shared(String what, Dimension dimension, Optional<Range> range) {}
 
-    /**
-     * @param verdict how bad the worst reason is; a note where nothing speaks against it
-     * @param reasons why, one sentence each
-     */
-    public record Pair(Resident one, Resident other, Severity verdict, List<Phrase> reasons) {
-        public Pair {
-            reasons = List.copyOf(reasons);
+  /**
+   * @param verdict how bad the worst reason is; a note where nothing speaks against it
+   * @param reasons why, one sentence each
+   */
+  public record Pair(Resident one, Resident other, Severity verdict, List<Phrase> reasons) {
+    public Pair {
+      reasons = List.copyOf(reasons);
+    }
+  }
+
+  public Compatibility {
+    shared = List.copyOf(shared);
+    pairs = List.copyOf(pairs);
+  }
+
+  public static Compatibility of(List<Resident> residents) {
+    List<Pair> pairs = new ArrayList<>();
+    for (int i = 0; i < residents.size(); i++) {
+      for (int j = i + 1; j < residents.size(); j++) {
+        pairs.add(pair(residents.get(i), residents.get(j)));
+      }
+    }
+    return new Compatibility(shared(residents), pairs);
+  }
+
+  private static List<Shared> shared(List<Resident> residents) {
+    List<Shared> list = new ArrayList<>();
+    for (Kind kind : Kind.values()) {
+      List<Range> ranges = residents.stream().flatMap(r -> kind.of(r).stream()).toList();
+      if (!ranges.isEmpty()) {
+        Optional<Range> common = Optional.of(ranges.get(0));
+        for (Range range : ranges) {
+          common = common.flatMap(c -> c.overlap(range));
         }
+        list.add(new Shared(kind.words, kind.dimension, common));
+      }
+    }
+    return list;
+  }
+
+  private static Pair pair(Resident a, Resident b) {
+    List<Phrase> dangers = new ArrayList<>();
+    List<Phrase> wrongs = new ArrayList<>();
+    List<Phrase> watches = new ArrayList<>();
+    for (Kind kind : Kind.values()) {
+      Optional<Range> one = kind.of(a);
+      Optional<Range> two = kind.of(b);
+      if (one.isPresent() && two.isPresent() && one.get().overlap(two.get()).isEmpty()) {
+        List<Phrase> list =
+            switch (kind.apart) {
+              case DANGER -> dangers;
+              case WRONG -> wrongs;
+              default -> watches;
+            };
+        list.add(
+            Phrase.of(
+                "{}: {} against {}, nothing serves both.",
+                kind.words,
+                Phrase.range(one.get(), kind.dimension),
+                Phrase.range(two.get(), kind.dimension)));
+      }
+    }
+    Resident big = a.bodyCm() >= b.bodyCm() ? a : b;
+    Resident small = big == a ? b : a;
+    boolean same = a.sheet().kind().equals(b.sheet().kind());
+    if (big.swallows(small)) {
+      dangers.add(
+          Phrase.of(
+              "{} ({}) fits the mouth of {} ({}).",
+              small.name(),
+              Quantity.cm(small.bodyCm()),
+              big.name(),
+              Quantity.cm(big.bodyCm())));
+    } else if (small.bodyCm() / big.bodyCm()
+        < Math.max(same ? 0 : SAFE_SIZE_RATIO, big.stage().needs().group().sizeRatio())) {
+      (same ? wrongs : watches)
+          .add(
+              Phrase.of(
+                  "{} is much smaller than {}: bitten at meals, or starved.",
+                  small.name(),
+                  big.name()));
+    }
+    later(big, small).ifPresent(watches::add);
+    if (!same) {
+      watches.add(
+          Phrase.of(
+              "Two kinds: each carries germs the other never met, and neither reads the other's warnings."));
+    }
+    if (!same && (alone(a) || alone(b))) {
+      wrongs.add(Phrase.of("{} is kept alone.", alone(a) ? a.name() : b.name()));
+    }
+    boolean males =
+        same && a.stage().adult() && b.stage().adult() && a.stage().needs().group().malesFight();
+    if (males && a.males() > 0 && b.males() > 0) {
+      wrongs.add(Phrase.of("Males of this kind fight."));
+    }
+    ResidentPair pair = new ResidentPair(a, b);
+    if (!same) {
+      pair.fierce()
+          .ifPresent(
+              fierce ->
+                  (fierce.stage().needs().group().temperament() == Temperament.KILLS
+                          ? dangers
+                          : wrongs)
+                      .add(
+                          Phrase.of(
+                              "{}: of a kind that {}.",
+                              fierce.name(),
+                              fierce.stage().needs().group().temperament().words())));
+      pair.poisonous()
+          .ifPresent(
+              poisonous ->
+                  wrongs.add(Phrase.of("{}: of a kind with a poisonous skin.", poisonous.name())));
+    }
+    Severity verdict =
+        !dangers.isEmpty()
+            ? Severity.DANGER
+            : !wrongs.isEmpty()
+                ? Severity.WRONG
+                : !watches.isEmpty() ? Severity.WATCH : Severity.NOTE;
+    List<Phrase> reasons = new ArrayList<>(dangers);
+    reasons.addAll(wrongs);
+    reasons.addAll(watches);
+    return new Pair(
+        a,
+        b,
+        verdict,
+        reasons.isEmpty() ? List.of(Phrase.of("Nothing known speaks against it.")) : reasons);
+  }
+
+  private static boolean alone(Resident r) {
+    return r.stage().needs().group().most() == 1;
+  }
+
+  /** One fits the other's mouth not now but when both have grown for some years. */
+  private static Optional<Phrase> later(Resident big, Resident small) {
+    for (int months = 1; months <= MONTHS_AHEAD; months++) {
+      Resident thenBig = big.after(months * DAYS_PER_MONTH);
+      Resident thenSmall = small.after(months * DAYS_PER_MONTH);
+      if (!big.swallows(small) && thenBig.swallows(thenSmall)) {
+        return Optional.of(
+            Phrase.of(
+                "In about {} {} will fit the mouth of {}.",
+                Quantity.months(months),
+                small.name(),
+                big.name()));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** The ranges that are compared, each by what is tolerated, and how bad it is where two part. */
+  private enum Kind {
+    WATER(
+        "Water temperature",
+        Dimension.TEMPERATURE,
+        Severity.DANGER,
+        n -> n.water().map(Needs.Temperature::toleratedC)),
+    AIR(
+        "Air temperature",
+        Dimension.TEMPERATURE,
+        Severity.DANGER,
+        n -> n.air().map(Needs.Temperature::toleratedC)),
+    SALT("Salt", Dimension.SALINITY, Severity.DANGER, n -> n.salinity().map(Needs.Salinity::ppt)),
+    DEPTH(
+        "Water depth",
+        Dimension.LENGTH,
+        Severity.DANGER,
+        n -> n.depth().map(d -> new Range(d.minCm(), d.maxCm()))),
+    LAND("Dry land", Dimension.PERCENT, Severity.DANGER, n -> Optional.of(n.land().sharePercent())),
+    HUMIDITY(
+        "Humidity",
+        Dimension.PERCENT,
+        Severity.WRONG,
+        n -> n.humidity().map(Needs.Humidity::tolerated)),
+    PH("pH", Dimension.RATIO, Severity.WRONG, n -> n.chemistry().map(Needs.Chemistry::ph)),
+    HARDNESS(
+        "Hardness",
+        Dimension.HARDNESS,
+        Severity.WATCH,
+        n -> n.chemistry().flatMap(Needs.Chemistry::hardnessDh)),
+    BASKING(
+        "Basking spot",
+        Dimension.TEMPERATURE,
+        Severity.WATCH,
+        n -> n.basking().map(Needs.Basking::spotC)),
+    DAY(
+        "Day length",
+        Dimension.HOURS,
+        Severity.WATCH,
+        n -> n.daylight().map(Needs.Daylight::hours));
+
+    private final String words;
+    private final Dimension dimension;
+    private final Severity apart;
+    private final Function<Needs, Optional<Range>> range;
+
+    Kind(
+        String words, Dimension dimension, Severity apart, Function<Needs, Optional<Range>> range) {
+      this.words = words;
+      this.dimension = dimension;
+      this.apart = apart;
+      this.range = range;
     }
 
-    public Compatibility {
-        shared = List.copyOf(shared);
-        pairs = List.copyOf(pairs);
+    Optional<Range> of(Resident resident) {
+      return range.apply(resident.stage().needs());
     }
-
-    public static Compatibility of(List<Resident> residents) {
-        List<Pair> pairs = new ArrayList<>();
-        for (int i = 0; i < residents.size(); i++) {
-            for (int j = i + 1; j < residents.size(); j++) {
-                pairs.add(pair(residents.get(i), residents.get(j)));
-            }
-        }
-        return new Compatibility(shared(residents), pairs);
-    }
-
-    private static List<Shared> shared(List<Resident> residents) {
-        List<Shared> list = new ArrayList<>();
-        for (Kind kind : Kind.values()) {
-            List<Range> ranges = residents.stream().flatMap(r -> kind.of(r).stream()).toList();
-            if (!ranges.isEmpty()) {
-                Optional<Range> common = Optional.of(ranges.get(0));
-                for (Range range : ranges) {
-                    common = common.flatMap(c -> c.overlap(range));
-                }
-                list.add(new Shared(kind.words, kind.dimension, common));
-            }
-        }
-        return list;
-    }
-
-    private static Pair pair(Resident a, Resident b) {
-        List<Phrase> dangers = new ArrayList<>();
-        List<Phrase> wrongs = new ArrayList<>();
-        List<Phrase> watches = new ArrayList<>();
-        for (Kind kind : Kind.values()) {
-            Optional<Range> one = kind.of(a);
-            Optional<Range> two = kind.of(b);
-            if (one.isPresent() && two.isPresent() && one.get().overlap(two.get()).isEmpty()) {
-                List<Phrase> list =
-                        switch (kind.apart) {
-                            case DANGER -> dangers;
-                            case WRONG -> wrongs;
-                            default -> watches;
-                        };
-                list.add(
-                        Phrase.of(
-                                "{}: {} against {}, nothing serves both.",
-                                kind.words,
-                                Phrase.range(one.get(), kind.dimension),
-                                Phrase.range(two.get(), kind.dimension)));
-            }
-        }
-        Resident big = a.bodyCm() >= b.bodyCm() ? a : b;
-        Resident small = big == a ? b : a;
-        boolean same = a.sheet().kind().equals(b.sheet().kind());
-        if (big.swallows(small)) {
-            dangers.add(
-                    Phrase.of(
-                            "{} ({}) fits the mouth of {} ({}).",
-                            small.name(),
-                            Quantity.cm(small.bodyCm()),
-                            big.name(),
-                            Quantity.cm(big.bodyCm())));
-        } else if (small.bodyCm() / big.bodyCm()
-                < Math.max(same ? 0 : SAFE_SIZE_RATIO, big.stage().needs().group().sizeRatio())) {
-            (same ? wrongs : watches)
-                    .add(
-                            Phrase.of(
-                                    "{} is much smaller than {}: bitten at meals, or starved.",
-                                    small.name(),
-                                    big.name()));
-        }
-        later(big, small).ifPresent(watches::add);
-        if (!same) {
-            watches.add(
-                    Phrase.of(
-                            "Two kinds: each carries germs the other never met, and neither reads the other's warnings."));
-        }
-        if (!same && (alone(a) || alone(b))) {
-            wrongs.add(Phrase.of("{} is kept alone.", alone(a) ? a.name() : b.name()));
-        }
-        boolean males =
-                same
-                        && a.stage().adult()
-                        && b.stage().adult()
-                        && a.stage().needs().group().malesFight();
-        if (males && a.males() > 0 && b.males() > 0) {
-            wrongs.add(Phrase.of("Males of this kind fight."));
-        }
-        Together pair = new Together(a, b);
-        if (!same) {
-            pair.fierce()
-                    .ifPresent(
-                            fierce ->
-                                    (fierce.stage().needs().group().temper() == Temper.KILLS
-                                                    ? dangers
-                                                    : wrongs)
-                                            .add(
-                                                    Phrase.of(
-                                                            "{}: of a kind that {}.",
-                                                            fierce.name(),
-                                                            fierce.stage()
-                                                                    .needs()
-                                                                    .group()
-                                                                    .temper()
-                                                                    .words())));
-            pair.poisonous()
-                    .ifPresent(
-                            poisonous ->
-                                    wrongs.add(
-                                            Phrase.of(
-                                                    "{}: of a kind with a poisonous skin.",
-                                                    poisonous.name())));
-        }
-        Severity verdict =
-                !dangers.isEmpty()
-                        ? Severity.DANGER
-                        : !wrongs.isEmpty()
-                                ? Severity.WRONG
-                                : !watches.isEmpty() ? Severity.WATCH : Severity.NOTE;
-        List<Phrase> reasons = new ArrayList<>(dangers);
-        reasons.addAll(wrongs);
-        reasons.addAll(watches);
-        return new Pair(
-                a,
-                b,
-                verdict,
-                reasons.isEmpty()
-                        ? List.of(Phrase.of("Nothing known speaks against it."))
-                        : reasons);
-    }
-
-    private static boolean alone(Resident r) {
-        return r.stage().needs().group().most() == 1;
-    }
-
-    /** One fits the other's mouth not now but when both have grown for some years. */
-    private static Optional<Phrase> later(Resident big, Resident small) {
-        for (int months = 1; months <= MONTHS_AHEAD; months++) {
-            Resident thenBig = big.after(months * DAYS_PER_MONTH);
-            Resident thenSmall = small.after(months * DAYS_PER_MONTH);
-            if (!big.swallows(small) && thenBig.swallows(thenSmall)) {
-                return Optional.of(
-                        Phrase.of(
-                                "In about {} {} will fit the mouth of {}.",
-                                Quantity.months(months),
-                                small.name(),
-                                big.name()));
-            }
-        }
-        return Optional.empty();
-    }
-
-    /**
-     * The ranges that are compared, each by what is tolerated, and how bad it is where two part.
-     */
-    private enum Kind {
-        WATER(
-                "Water temperature",
-                Dimension.TEMPERATURE,
-                Severity.DANGER,
-                n -> n.water().map(Needs.Temperature::toleratedC)),
-        AIR(
-                "Air temperature",
-                Dimension.TEMPERATURE,
-                Severity.DANGER,
-                n -> n.air().map(Needs.Temperature::toleratedC)),
-        SALT(
-                "Salt",
-                Dimension.SALINITY,
-                Severity.DANGER,
-                n -> n.salinity().map(Needs.Salinity::ppt)),
-        DEPTH(
-                "Water depth",
-                Dimension.LENGTH,
-                Severity.DANGER,
-                n -> n.depth().map(d -> new Range(d.minCm(), d.maxCm()))),
-        LAND(
-                "Dry land",
-                Dimension.PERCENT,
-                Severity.DANGER,
-                n -> Optional.of(n.land().sharePercent())),
-        HUMIDITY(
-                "Humidity",
-                Dimension.PERCENT,
-                Severity.WRONG,
-                n -> n.humidity().map(Needs.Humidity::tolerated)),
-        PH("pH", Dimension.RATIO, Severity.WRONG, n -> n.chemistry().map(Needs.Chemistry::ph)),
-        HARDNESS(
-                "Hardness",
-                Dimension.HARDNESS,
-                Severity.WATCH,
-                n -> n.chemistry().flatMap(Needs.Chemistry::hardnessDh)),
-        BASKING(
-                "Basking spot",
-                Dimension.TEMPERATURE,
-                Severity.WATCH,
-                n -> n.basking().map(Needs.Basking::spotC)),
-        DAY(
-                "Day length",
-                Dimension.HOURS,
-                Severity.WATCH,
-                n -> n.daylight().map(Needs.Daylight::hours));
-
-        private final String words;
-        private final Dimension dimension;
-        private final Severity apart;
-        private final Function<Needs, Optional<Range>> range;
-
-        Kind(
-                String words,
-                Dimension dimension,
-                Severity apart,
-                Function<Needs, Optional<Range>> range) {
-            this.words = words;
-            this.dimension = dimension;
-            this.apart = apart;
-            this.range = range;
-        }
-
-        Optional<Range> of(Resident resident) {
-            return range.apply(resident.stage().needs());
-        }
-    }
+  }
 }

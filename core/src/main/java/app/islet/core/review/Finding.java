@@ -1,11 +1,10 @@
 package app.islet.core.review;
 
-import app.islet.core.care.Basis;
+import app.islet.core.animal.Resident;
+import app.islet.core.care.Evidence;
 import app.islet.core.care.School;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Phrase;
-import app.islet.core.resident.Resident;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,149 +27,146 @@ import java.util.TreeSet;
  * @param accepted the keeper's word that it is known and lived with, where it was given and holds
  */
 public record Finding(
-        String rule,
-        Severity severity,
-        Step step,
-        String who,
-        Phrase what,
-        Phrase why,
-        List<Remedy> remedies,
-        Set<String> things,
-        Optional<School> school,
-        List<String> otherwise,
-        Basis basis,
-        Optional<Acceptance> accepted) {
-    public Finding {
-        remedies = List.copyOf(remedies);
-        things = Set.copyOf(things);
-        otherwise = List.copyOf(otherwise);
+    String rule,
+    Severity severity,
+    Step step,
+    String who,
+    Phrase what,
+    Phrase why,
+    List<Remedy> remedies,
+    Set<String> things,
+    Optional<School> school,
+    List<String> otherwise,
+    Evidence basis,
+    Optional<Acceptance> accepted) {
+  public Finding {
+    remedies = List.copyOf(remedies);
+    things = Set.copyOf(things);
+    otherwise = List.copyOf(otherwise);
+  }
+
+  /** The same finding, with the schools that would not make it. */
+  Finding otherwiseBy(List<String> schools) {
+    return new Finding(
+        rule, severity, step, who, what, why, remedies, things, school, schools, basis, accepted);
+  }
+
+  /** The same finding, with the acceptance that covers it. */
+  Finding acceptedBy(Optional<Acceptance> acceptance) {
+    return new Finding(
+        rule,
+        severity,
+        step,
+        who,
+        what,
+        why,
+        remedies,
+        things,
+        school,
+        otherwise,
+        basis,
+        acceptance);
+  }
+
+  /** Whether it asks for something to be done or watched, and the keeper has not put it off. */
+  public boolean isOpen() {
+    return severity != Severity.NOTE && accepted.isEmpty();
+  }
+
+  static Builder by(Rule rule, Severity severity, Step step) {
+    return new Builder(rule.id(), severity, step);
+  }
+
+  /** Puts a finding together, sentence by sentence. */
+  public static final class Builder {
+    private final String rule;
+    private final Severity severity;
+    private final Step step;
+    private final List<Remedy> remedies = new ArrayList<>();
+    private final Set<String> things = new TreeSet<>();
+    private String who = "";
+    private Phrase what = Phrase.of("");
+    private Phrase why = Phrase.of("");
+    private Optional<School> school = Optional.empty();
+    private Evidence basis = Evidence.PRACTICE;
+
+    private Builder(String rule, Severity severity, Step step) {
+      this.rule = rule;
+      this.severity = severity;
+      this.step = step;
     }
 
-    /** The same finding, with the schools that would not make it. */
-    Finding otherwiseBy(List<String> schools) {
-        return new Finding(
-                rule, severity, step, who, what, why, remedies, things, school, schools, basis,
-                accepted);
+    public Builder who(Resident resident) {
+      this.who = resident.name();
+      this.school = Optional.of(resident.sheet().school());
+      return this;
     }
 
-    /** The same finding, with the acceptance that covers it. */
-    Finding acceptedBy(Optional<Acceptance> acceptance) {
-        return new Finding(
-                rule,
-                severity,
-                step,
-                who,
-                what,
-                why,
-                remedies,
-                things,
-                school,
-                otherwise,
-                basis,
-                acceptance);
+    public Builder what(String pattern, Object... parts) {
+      this.what = Phrase.of(pattern, parts);
+      return this;
     }
 
-    /** Whether it asks for something to be done or watched, and the keeper has not put it off. */
-    public boolean isOpen() {
-        return severity != Severity.NOTE && accepted.isEmpty();
+    public Builder why(String pattern, Object... parts) {
+      this.why = Phrase.of(pattern, parts);
+      return this;
     }
 
-    static Builder by(Rule rule, Severity severity, Step step) {
-        return new Builder(rule.id(), severity, step);
+    public Builder remedy(String pattern, Object... parts) {
+      remedies.add(new Remedy(Phrase.of(pattern, parts), List.of()));
+      return this;
     }
 
-    /** Puts a finding together, sentence by sentence. */
-    public static final class Builder {
-        private final String rule;
-        private final Severity severity;
-        private final Step step;
-        private final List<Remedy> remedies = new ArrayList<>();
-        private final Set<String> things = new TreeSet<>();
-        private String who = "";
-        private Phrase what = Phrase.of("");
-        private Phrase why = Phrase.of("");
-        private Optional<School> school = Optional.empty();
-        private Basis basis = Basis.PRACTICE;
-
-        private Builder(String rule, Severity severity, Step step) {
-            this.rule = rule;
-            this.severity = severity;
-            this.step = step;
-        }
-
-        public Builder who(Resident resident) {
-            this.who = resident.name();
-            this.school = Optional.of(resident.sheet().school());
-            return this;
-        }
-
-        public Builder what(String pattern, Object... parts) {
-            this.what = Phrase.of(pattern, parts);
-            return this;
-        }
-
-        public Builder why(String pattern, Object... parts) {
-            this.why = Phrase.of(pattern, parts);
-            return this;
-        }
-
-        public Builder remedy(String pattern, Object... parts) {
-            remedies.add(new Remedy(Phrase.of(pattern, parts), List.of()));
-            return this;
-        }
-
-        public Builder remedy(Change change, String pattern, Object... parts) {
-            return remedy(List.of(change), pattern, parts);
-        }
-
-        /** A remedy of several numbers, which clear the finding together. */
-        public Builder remedy(List<Change> changes, String pattern, Object... parts) {
-            remedies.add(new Remedy(Phrase.of(pattern, parts), changes));
-            return this;
-        }
-
-        /** What it is about in the drawing, besides what its remedies change. */
-        public Builder at(String... named) {
-            things.addAll(List.of(named));
-            return this;
-        }
-
-        private Set<String> things() {
-            Set<String> all = new TreeSet<>(things);
-            remedies.stream()
-                    .flatMap(r -> r.changes().stream())
-                    .forEach(change -> all.add(thingOf(change.field())));
-            return all;
-        }
-
-        /**
-         * {@code /water/depthCm} is about the water, {@code /equipment/heater/powerW} the heater.
-         */
-        private static String thingOf(String field) {
-            String[] steps = field.split("/");
-            boolean grouped = steps[1].equals("equipment") || steps[1].equals("furnishings");
-            return grouped ? steps[2] : steps[1];
-        }
-
-        public Builder basis(Basis stated) {
-            this.basis = stated;
-            return this;
-        }
-
-        public Finding build() {
-            return new Finding(
-                    rule,
-                    severity,
-                    step,
-                    who,
-                    what,
-                    why,
-                    remedies,
-                    things(),
-                    school,
-                    List.of(),
-                    basis,
-                    Optional.empty());
-        }
+    public Builder remedy(Change change, String pattern, Object... parts) {
+      return remedy(List.of(change), pattern, parts);
     }
+
+    /** A remedy of several numbers, which clear the finding together. */
+    public Builder remedy(List<Change> changes, String pattern, Object... parts) {
+      remedies.add(new Remedy(Phrase.of(pattern, parts), changes));
+      return this;
+    }
+
+    /** What it is about in the drawing, besides what its remedies change. */
+    public Builder at(String... named) {
+      things.addAll(List.of(named));
+      return this;
+    }
+
+    private Set<String> things() {
+      Set<String> all = new TreeSet<>(things);
+      remedies.stream()
+          .flatMap(r -> r.changes().stream())
+          .forEach(change -> all.add(thingOf(change.field())));
+      return all;
+    }
+
+    /** {@code /water/depthCm} is about the water, {@code /equipment/heater/powerW} the heater. */
+    private static String thingOf(String field) {
+      String[] steps = field.split("/");
+      boolean grouped = steps[1].equals("equipment") || steps[1].equals("furnishings");
+      return grouped ? steps[2] : steps[1];
+    }
+
+    public Builder basis(Evidence stated) {
+      this.basis = stated;
+      return this;
+    }
+
+    public Finding build() {
+      return new Finding(
+          rule,
+          severity,
+          step,
+          who,
+          what,
+          why,
+          remedies,
+          things(),
+          school,
+          List.of(),
+          basis,
+          Optional.empty());
+    }
+  }
 }

@@ -1,5 +1,6 @@
 package app.islet.core.review;
 
+import app.islet.core.situation.HusbandryState;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -16,74 +17,74 @@ import java.util.Set;
  * @param events the first month in which each judgement turns Danger or Wrong, soonest first
  */
 public record Outlook(List<Event> events) {
-    private static final double DAYS_PER_MONTH = 30.44;
+  private static final double DAYS_PER_MONTH = 30.44;
 
-    /** Asked month by month so far, and each quarter after it. */
-    private static final int MONTHLY = 24;
+  /** Asked month by month so far, and each quarter after it. */
+  private static final int MONTHLY = 24;
 
-    private static final int MOST_MONTHS = 120;
+  private static final int MOST_MONTHS = 120;
 
-    /** So near to its adult length an animal counts as grown. */
-    private static final double GROWN = 0.95;
+  /** So near to its adult length an animal counts as grown. */
+  private static final double GROWN = 0.95;
 
-    /**
-     * @param month months from now, from 1
-     * @param finding what the review says then
-     */
-    public record Event(int month, LocalDate day, Finding finding) {}
+  /**
+   * @param month months from now, from 1
+   * @param finding what the review says then
+   */
+  public record Event(int month, LocalDate day, Finding finding) {}
 
-    public Outlook {
-        events = List.copyOf(events);
-    }
+  public Outlook {
+    events = List.copyOf(events);
+  }
 
-    /**
-     * Asks for the next {@code months}, each of the first two years and each quarter after; what
-     * already fails today is not an event.
-     */
-    public static Outlook of(Situation now, int months) {
-        Set<String> known = new HashSet<>();
-        failing(now).forEach(finding -> known.add(key(finding)));
-        List<Event> events = new ArrayList<>();
-        for (int month = 1; month <= months; month += month < MONTHLY ? 1 : 3) {
-            Situation then = now.after(days(month));
-            for (Finding finding : failing(then)) {
-                if (known.add(key(finding))) {
-                    events.add(new Event(month, then.date(), finding));
-                }
-            }
+  /**
+   * Asks for the next {@code months}, each of the first two years and each quarter after; what
+   * already fails today is not an event.
+   */
+  public static Outlook of(HusbandryState now, int months) {
+    Set<String> known = new HashSet<>();
+    failing(now).forEach(finding -> known.add(key(finding)));
+    List<Event> events = new ArrayList<>();
+    for (int month = 1; month <= months; month += month < MONTHLY ? 1 : 3) {
+      HusbandryState then = now.after(days(month));
+      for (Finding finding : failing(then)) {
+        if (known.add(key(finding))) {
+          events.add(new Event(month, then.date(), finding));
         }
-        return new Outlook(events);
+      }
     }
+    return new Outlook(events);
+  }
 
-    /** Months until the last of the residents is grown, at least 6 and at most 120. */
-    public static int monthsToAdult(Situation now) {
-        int months = 6;
-        while (months < MOST_MONTHS && !allGrown(now, months)) {
-            months += 6;
-        }
-        return months;
+  /** Months until the last of the residents is grown, at least 6 and at most 120. */
+  public static int monthsToAdult(HusbandryState now) {
+    int months = 6;
+    while (months < MOST_MONTHS && !allGrown(now, months)) {
+      months += 6;
     }
+    return months;
+  }
 
-    private static boolean allGrown(Situation now, int months) {
-        int days = days(months);
-        return now.residents().stream()
-                .allMatch(r -> r.after(days).bodyCm() >= GROWN * r.sheet().body().adultLengthCm());
-    }
+  private static boolean allGrown(HusbandryState now, int months) {
+    int days = days(months);
+    return now.residents().stream()
+        .allMatch(r -> r.after(days).bodyCm() >= GROWN * r.sheet().body().adultLengthCm());
+  }
 
-    /** Days of so many months of average length. */
-    public static int days(int months) {
-        return (int) Math.round(months * DAYS_PER_MONTH);
-    }
+  /** Days of so many months of average length. */
+  public static int days(int months) {
+    return (int) Math.round(months * DAYS_PER_MONTH);
+  }
 
-    /** What grows worse by growing: a filter or a tube ages too, but is mended on the rounds. */
-    private static List<Finding> failing(Situation situation) {
-        return Review.judged(situation)
-                .filter(f -> f.severity() == Severity.DANGER || f.severity() == Severity.WRONG)
-                .filter(f -> f.step() != Step.LIGHT)
-                .toList();
-    }
+  /** What grows worse by growing: a filter or a tube ages too, but is mended on the rounds. */
+  private static List<Finding> failing(HusbandryState situation) {
+    return Review.judged(situation)
+        .filter(f -> f.severity() == Severity.DANGER || f.severity() == Severity.WRONG)
+        .filter(f -> f.step() != Step.LIGHT)
+        .toList();
+  }
 
-    private static String key(Finding finding) {
-        return finding.rule() + "/" + finding.who();
-    }
+  private static String key(Finding finding) {
+    return finding.rule() + "/" + finding.who();
+  }
 }

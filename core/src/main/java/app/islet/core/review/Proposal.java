@@ -1,27 +1,27 @@
 package app.islet.core.review;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
-import app.islet.core.care.GroundMaterial;
-import app.islet.core.care.Life;
+import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
+import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.care.Surface;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Furnishings;
-import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.StandardVessel;
+import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.Water;
 import app.islet.core.quantity.Range;
-import app.islet.core.resident.Resident;
-
+import app.islet.core.situation.HusbandryState;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,241 +37,214 @@ import java.util.stream.Stream;
  * review's own remedies of numbers, until nothing is Danger or Wrong or nothing helps any more.
  */
 public final class Proposal {
-    private static final int MOST_REMEDIES = 40;
+  private static final int MOST_REMEDIES = 40;
 
-    private final List<Resident> residents;
-    private final Site site;
-    private final LocalDate date;
+  private final List<Resident> residents;
+  private final Site site;
+  private final LocalDate date;
 
-    private Proposal(List<Resident> residents, Site site, LocalDate date) {
-        this.residents = List.copyOf(residents);
-        this.site = site;
-        this.date = date;
+  private Proposal(List<Resident> residents, Site site, LocalDate date) {
+    this.residents = List.copyOf(residents);
+    this.site = site;
+    this.date = date;
+  }
+
+  /**
+   * @param maxLengthCm and {@code maxWidthCm} of the place it may take
+   * @return nothing where no vessel that fits there passes, or nobody is to live in it
+   */
+  public static Optional<Enclosure> of(
+      String name,
+      List<Resident> residents,
+      Site site,
+      LocalDate date,
+      double maxLengthCm,
+      double maxWidthCm) {
+    if (residents.isEmpty()) {
+      return Optional.empty();
     }
+    Proposal proposal = new Proposal(residents, site, date);
+    return StandardVessel.all().stream()
+        .map(StandardVessel::vessel)
+        .filter(v -> v.lengthCm() <= maxLengthCm && v.widthCm() <= maxWidthCm)
+        .filter(v -> v.footprintCm2() >= proposal.floorCm2())
+        .flatMap(v -> proposal.passing(name, v).stream())
+        .findFirst();
+  }
 
-    /**
-     * @param maxLengthCm and {@code maxWidthCm} of the place it may take
-     * @return nothing where no vessel that fits there passes, or nobody is to live in it
-     */
-    public static Optional<Enclosure> of(
-            String name,
-            List<Resident> residents,
-            Site site,
-            LocalDate date,
-            double maxLengthCm,
-            double maxWidthCm) {
-        if (residents.isEmpty()) {
-            return Optional.empty();
-        }
-        Proposal proposal = new Proposal(residents, site, date);
-        return StandardVessel.all().stream()
-                .map(StandardVessel::vessel)
-                .filter(v -> v.lengthCm() <= maxLengthCm && v.widthCm() <= maxWidthCm)
-                .filter(v -> v.footprintCm2() >= proposal.floorCm2())
-                .flatMap(v -> proposal.passing(name, v).stream())
-                .findFirst();
+  private double floorCm2() {
+    return residents.stream()
+        .mapToDouble(r -> r.stage().needs().space().floorCm2For(r.count()))
+        .max()
+        .orElse(0);
+  }
+
+  private Optional<Enclosure> passing(String name, Vessel vessel) {
+    Enclosure e = furnished(name, vessel);
+    for (int n = 0; n < MOST_REMEDIES; n++) {
+      List<Finding> failing =
+          Review.judged(HusbandryState.of(e, residents, date))
+              .filter(f -> f.severity().compareTo(Severity.WATCH) < 0)
+              .toList();
+      if (failing.isEmpty()) {
+        return Optional.of(e);
+      }
+      Optional<Remedy> remedy =
+          failing.stream()
+              .flatMap(f -> f.remedies().stream())
+              .filter(r -> !r.changes().isEmpty())
+              .filter(r -> r.changes().stream().noneMatch(Proposal::resizes))
+              .findFirst();
+      if (remedy.isEmpty()) {
+        return Optional.empty();
+      }
+      Enclosure mended = e.with(remedy.get().changes());
+      if (mended.equals(e)) {
+        return Optional.empty();
+      }
+      e = mended;
     }
+    return Optional.empty();
+  }
 
-    private double floorCm2() {
-        return residents.stream()
-                .mapToDouble(r -> r.stage().needs().space().floorCm2For(r.count()))
+  /** A larger vessel is the next candidate, not a remedy of this one. */
+  private static boolean resizes(Change change) {
+    return change.field().startsWith("/vessel");
+  }
+
+  private Enclosure furnished(String name, Vessel vessel) {
+    SubstrateMaterial material = ground();
+    boolean landLiving = all(Habitat.LAND);
+    double groundCm = material == SubstrateMaterial.BARE || landLiving ? 0 : 2;
+    double depth = Math.min(depthCm(), 0.85 * vessel.heightCm() - groundCm);
+    Enclosure e =
+        Enclosure.bare(name, vessel, Math.max(0, depth))
+            .with(new Substrate(material, groundCm))
+            .with(lid())
+            .with(equipment().toArray(Equipment[]::new))
+            .with(furnishings())
+            .withSite(site);
+    double salt =
+        needs(Needs::salinity)
+            .map(Needs.Salinity::ppt)
+            .mapToDouble(ppt -> ppt.min() > 0 ? ppt.middle() : 0)
+            .max()
+            .orElse(0);
+    e = e.with(new Water(e.water().depthCm(), OptionalDouble.empty(), salt, e.water().chemistry()));
+    return withLand(e, vessel);
+  }
+
+  /** A land box for those that live on land, a platform for those that bask or need a way out. */
+  private Enclosure withLand(Enclosure e, Vessel vessel) {
+    Range share =
+        residents.stream()
+            .map(r -> r.stage().needs().land().sharePercent())
+            .reduce((a, b) -> a.overlap(b).orElse(a))
+            .orElseThrow();
+    double dig =
+        residents.stream().mapToDouble(r -> r.stage().needs().land().minDepthCm()).max().orElse(0);
+    if (all(Habitat.LAND)) {
+      double height = Math.max(dig, e.waterLineCm() + 3);
+      double slope =
+          residents.stream()
+              .mapToDouble(r -> r.stage().needs().locomotion().slopeDegOn(Surface.LOOSE))
+              .min()
+              .orElse(30);
+      double ramp =
+          e.water().depthCm() == 0
+              ? 0
+              : Math.ceil(
+                  (height - e.ground().depthCm()) / Math.tan(Math.toRadians(Math.max(10, slope))));
+      double dry = e.water().depthCm() == 0 ? 100 : Math.min(95, share.middle());
+      double wetRamp = ramp * e.water().depthCm() / Math.max(1, height) * 100 / vessel.lengthCm();
+      return e.with(
+          new Land(Math.min(100, dry + wetRamp), Math.min(vessel.heightCm() * 0.6, height), ramp));
+    }
+    boolean wanted =
+        residents.stream()
+            .anyMatch(
+                r ->
+                    r.stage().needs().land().necessary()
+                        || r.stage().needs().basking().isPresent());
+    if (!wanted && share.min() == 0) {
+      return e;
+    }
+    double body = residents.stream().mapToDouble(Resident::bodyCm).max().orElse(0);
+    double least = share.min() / 100 * vessel.footprintCm2();
+    double side = Math.ceil(Math.max(1.8 * body, Math.sqrt(1.1 * least)));
+    return e.with(
+        new Platform(Math.min(side, vessel.lengthCm() / 2), Math.min(side, vessel.widthCm())));
+  }
+
+  private boolean all(Habitat habitat) {
+    return residents.stream().allMatch(r -> r.stage().habitat() == habitat);
+  }
+
+  private <T> Stream<T> needs(Function<Needs, Optional<T>> which) {
+    return residents.stream().flatMap(r -> which.apply(r.stage().needs()).stream());
+  }
+
+  /** The first ground none of them is harmed by. */
+  private SubstrateMaterial ground() {
+    return Stream.of(
+            SubstrateMaterial.BARE,
+            SubstrateMaterial.SAND,
+            SubstrateMaterial.COCONUT_AND_SAND,
+            SubstrateMaterial.SOIL)
+        .filter(
+            material ->
+                residents.stream()
+                    .noneMatch(r -> r.stage().needs().ground().never().contains(material)))
+        .findFirst()
+        .orElse(SubstrateMaterial.BARE);
+  }
+
+  /** As deep as all of them stand without a rest, and no deeper than needed by any. */
+  private double depthCm() {
+    double most = needs(Needs::depth).mapToDouble(Needs.Depth::bareMaxCm).min().orElse(0);
+    double least = needs(Needs::depth).mapToDouble(Needs.Depth::minCm).max().orElse(0);
+    return Math.max(least, Math.min(most, 45));
+  }
+
+  private Lid lid() {
+    boolean humid = needs(Needs::humidity).anyMatch(h -> h.percent().min() >= 70);
+    boolean uv = needs(Needs::uv).findAny().isPresent();
+    return humid && !uv ? Lid.GLASS : Lid.MESH;
+  }
+
+  private List<Equipment> equipment() {
+    List<Equipment> list = new ArrayList<>();
+    needs(Needs::basking)
+        .findFirst()
+        .ifPresent(
+            b -> list.add(new Equipment.BaskingLamp(75, OptionalDouble.of(b.spotC().middle()))));
+    if (needs(Needs::uv).findAny().isPresent()) {
+      list.add(new Equipment.UvbLamp(Optional.of(date), OptionalDouble.of(22)));
+    }
+    return list;
+  }
+
+  private Furnishings furnishings() {
+    int hides =
+        (int)
+            residents.stream()
+                .mapToDouble(
+                    r -> Math.ceil(r.stage().needs().shelter().hidesPerAnimal() * r.count()))
                 .max()
                 .orElse(0);
-    }
-
-    private Optional<Enclosure> passing(String name, Vessel vessel) {
-        Enclosure e = furnished(name, vessel);
-        for (int n = 0; n < MOST_REMEDIES; n++) {
-            List<Finding> failing =
-                    Review.judged(Situation.of(e, residents, date))
-                            .filter(f -> f.severity().compareTo(Severity.WATCH) < 0)
-                            .toList();
-            if (failing.isEmpty()) {
-                return Optional.of(e);
-            }
-            Optional<Remedy> remedy =
-                    failing.stream()
-                            .flatMap(f -> f.remedies().stream())
-                            .filter(r -> !r.changes().isEmpty())
-                            .filter(r -> r.changes().stream().noneMatch(Proposal::resizes))
-                            .findFirst();
-            if (remedy.isEmpty()) {
-                return Optional.empty();
-            }
-            Enclosure mended = e.with(remedy.get().changes());
-            if (mended.equals(e)) {
-                return Optional.empty();
-            }
-            e = mended;
-        }
-        return Optional.empty();
-    }
-
-    /** A larger vessel is the next candidate, not a remedy of this one. */
-    private static boolean resizes(Change change) {
-        return change.field().startsWith("/vessel");
-    }
-
-    private Enclosure furnished(String name, Vessel vessel) {
-        GroundMaterial material = ground();
-        boolean landLiving = all(Life.LAND);
-        double groundCm = material == GroundMaterial.BARE || landLiving ? 0 : 2;
-        double depth = Math.min(depthCm(), 0.85 * vessel.heightCm() - groundCm);
-        Enclosure e =
-                Enclosure.bare(name, vessel, Math.max(0, depth))
-                        .with(new Ground(material, groundCm))
-                        .with(lid())
-                        .with(equipment().toArray(Equipment[]::new))
-                        .with(furnishings())
-                        .withSite(site);
-        double salt =
-                needs(Needs::salinity)
-                        .map(Needs.Salinity::ppt)
-                        .mapToDouble(ppt -> ppt.min() > 0 ? ppt.middle() : 0)
-                        .max()
-                        .orElse(0);
-        e =
-                e.with(
-                        new Water(
-                                e.water().depthCm(),
-                                OptionalDouble.empty(),
-                                salt,
-                                e.water().chemistry()));
-        return withLand(e, vessel);
-    }
-
-    /** A land box for those that live on land, a platform for those that bask or need a way out. */
-    private Enclosure withLand(Enclosure e, Vessel vessel) {
-        Range share =
-                residents.stream()
-                        .map(r -> r.stage().needs().land().sharePercent())
-                        .reduce((a, b) -> a.overlap(b).orElse(a))
-                        .orElseThrow();
-        double dig =
-                residents.stream()
-                        .mapToDouble(r -> r.stage().needs().land().minDepthCm())
-                        .max()
-                        .orElse(0);
-        if (all(Life.LAND)) {
-            double height = Math.max(dig, e.waterLineCm() + 3);
-            double slope =
-                    residents.stream()
-                            .mapToDouble(r -> r.stage().needs().moves().slopeDegOn(Surface.LOOSE))
-                            .min()
-                            .orElse(30);
-            double ramp =
-                    e.water().depthCm() == 0
-                            ? 0
-                            : Math.ceil(
-                                    (height - e.ground().depthCm())
-                                            / Math.tan(Math.toRadians(Math.max(10, slope))));
-            double dry = e.water().depthCm() == 0 ? 100 : Math.min(95, share.middle());
-            double wetRamp =
-                    ramp * e.water().depthCm() / Math.max(1, height) * 100 / vessel.lengthCm();
-            return e.with(
-                    new Land(
-                            Math.min(100, dry + wetRamp),
-                            Math.min(vessel.heightCm() * 0.6, height),
-                            ramp));
-        }
-        boolean wanted =
-                residents.stream()
-                        .anyMatch(
-                                r ->
-                                        r.stage().needs().land().necessary()
-                                                || r.stage().needs().basking().isPresent());
-        if (!wanted && share.min() == 0) {
-            return e;
-        }
-        double body = residents.stream().mapToDouble(Resident::bodyCm).max().orElse(0);
-        double least = share.min() / 100 * vessel.footprintCm2();
-        double side = Math.ceil(Math.max(1.8 * body, Math.sqrt(1.1 * least)));
-        return e.with(
-                new Platform(
-                        Math.min(side, vessel.lengthCm() / 2), Math.min(side, vessel.widthCm())));
-    }
-
-    private boolean all(Life life) {
-        return residents.stream().allMatch(r -> r.stage().life() == life);
-    }
-
-    private <T> Stream<T> needs(Function<Needs, Optional<T>> which) {
-        return residents.stream().flatMap(r -> which.apply(r.stage().needs()).stream());
-    }
-
-    /** The first ground none of them is harmed by. */
-    private GroundMaterial ground() {
-        return Stream.of(
-                        GroundMaterial.BARE,
-                        GroundMaterial.SAND,
-                        GroundMaterial.COCONUT_AND_SAND,
-                        GroundMaterial.SOIL)
-                .filter(
-                        material ->
-                                residents.stream()
-                                        .noneMatch(
-                                                r ->
-                                                        r.stage()
-                                                                .needs()
-                                                                .ground()
-                                                                .never()
-                                                                .contains(material)))
-                .findFirst()
-                .orElse(GroundMaterial.BARE);
-    }
-
-    /** As deep as all of them stand without a rest, and no deeper than needed by any. */
-    private double depthCm() {
-        double most = needs(Needs::depth).mapToDouble(Needs.Depth::bareMaxCm).min().orElse(0);
-        double least = needs(Needs::depth).mapToDouble(Needs.Depth::minCm).max().orElse(0);
-        return Math.max(least, Math.min(most, 45));
-    }
-
-    private Lid lid() {
-        boolean humid = needs(Needs::humidity).anyMatch(h -> h.percent().min() >= 70);
-        boolean uv = needs(Needs::uv).findAny().isPresent();
-        return humid && !uv ? Lid.GLASS : Lid.MESH;
-    }
-
-    private List<Equipment> equipment() {
-        List<Equipment> list = new ArrayList<>();
-        needs(Needs::basking)
-                .findFirst()
-                .ifPresent(
-                        b ->
-                                list.add(
-                                        new Equipment.BaskingLamp(
-                                                75, OptionalDouble.of(b.spotC().middle()))));
-        if (needs(Needs::uv).findAny().isPresent()) {
-            list.add(new Equipment.UvbLamp(Optional.of(date), OptionalDouble.of(22)));
-        }
-        return list;
-    }
-
-    private Furnishings furnishings() {
-        int hides =
-                (int)
-                        residents.stream()
-                                .mapToDouble(
-                                        r ->
-                                                Math.ceil(
-                                                        r.stage().needs().shelter().hidesPerAnimal()
-                                                                * r.count()))
-                                .max()
-                                .orElse(0);
-        Furnishings f = hides > 0 ? Furnishings.NONE.with(new Hides(hides, 0)) : Furnishings.NONE;
-        boolean crabs = residents.stream().anyMatch(r -> r.sheet().group() == AnimalGroup.CRAB);
-        List<Dish> dishes = new ArrayList<>();
-        needs(Needs::pools)
-                .forEach(
-                        p -> {
-                            if (p.fresh()) {
-                                dishes.add(new Dish(Math.max(0.5, p.depthCm()), 0, true));
-                            }
-                            if (p.salt()) {
-                                dishes.add(new Dish(Math.max(0.5, p.depthCm()), 33, true));
-                            }
-                        });
-        return (crabs ? f.withFurtherWaysOut(1) : f).with(dishes.toArray(Dish[]::new));
-    }
+    Furnishings f = hides > 0 ? Furnishings.NONE.with(new Hides(hides, 0)) : Furnishings.NONE;
+    boolean crabs = residents.stream().anyMatch(r -> r.sheet().group() == AnimalGroup.CRAB);
+    List<Dish> dishes = new ArrayList<>();
+    needs(Needs::pools)
+        .forEach(
+            p -> {
+              if (p.fresh()) {
+                dishes.add(new Dish(Math.max(0.5, p.depthCm()), 0, true));
+              }
+              if (p.salt()) {
+                dishes.add(new Dish(Math.max(0.5, p.depthCm()), 33, true));
+              }
+            });
+    return (crabs ? f.withFurtherWaysOut(1) : f).with(dishes.toArray(Dish[]::new));
+  }
 }

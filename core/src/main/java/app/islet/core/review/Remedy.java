@@ -2,7 +2,6 @@ package app.islet.core.review;
 
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Phrase;
-
 import java.util.List;
 
 /**
@@ -12,7 +11,7 @@ import java.util.List;
  *     clears the finding. None where hands must do it
  */
 public record Remedy(Phrase text, List<Change> changes) {
-    public Remedy {
-        changes = List.copyOf(changes);
-    }
+  public Remedy {
+    changes = List.copyOf(changes);
+  }
 }

@@ -1,17 +1,16 @@
 package app.islet.core.review;
 
-import app.islet.core.resident.Resident;
-
+import app.islet.core.animal.Resident;
+import app.islet.core.situation.HusbandryState;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /** A rule asked of each resident by itself. */
 public interface ResidentRule extends Rule {
-    Optional<Finding> judge(Situation situation, Resident resident);
+  Optional<Finding> judge(HusbandryState situation, Resident resident);
 
-    @Override
-    default Stream<Finding> judge(Situation situation) {
-        return situation.residents().stream()
-                .flatMap(resident -> judge(situation, resident).stream());
-    }
+  @Override
+  default Stream<Finding> judge(HusbandryState situation) {
+    return situation.residents().stream().flatMap(resident -> judge(situation, resident).stream());
+  }
 }

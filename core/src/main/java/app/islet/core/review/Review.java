@@ -1,5 +1,6 @@
 package app.islet.core.review;
 
+import app.islet.core.situation.HusbandryState;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -12,72 +13,72 @@ import java.util.stream.Stream;
 
 /** All findings of a situation, the worst first, then in working order. */
 public record Review(List<Finding> findings) {
-    private static final List<Rule> RULES =
-            ServiceLoader.load(Rule.class, Review.class.getClassLoader()).stream()
-                    .map(ServiceLoader.Provider::get)
-                    .sorted(Comparator.comparing(Rule::id))
-                    .toList();
+  private static final List<Rule> RULES =
+      ServiceLoader.load(Rule.class, Review.class.getClassLoader()).stream()
+          .map(ServiceLoader.Provider::get)
+          .sorted(Comparator.comparing(Rule::id))
+          .toList();
 
-    private static final Map<String, Rule> BY_ID =
-            RULES.stream().collect(Collectors.toMap(Rule::id, Function.identity()));
+  private static final Map<String, Rule> BY_ID =
+      RULES.stream().collect(Collectors.toMap(Rule::id, Function.identity()));
 
-    public Review {
-        findings = List.copyOf(findings);
-    }
+  public Review {
+    findings = List.copyOf(findings);
+  }
 
-    public static Review of(Situation situation) {
-        Dissent dissent = new Dissent(situation);
-        return new Review(
-                judged(situation)
-                        .map(finding -> finding.otherwiseBy(dissent.from(finding)))
-                        .sorted(
-                                Comparator.comparing(Finding::severity)
-                                        .thenComparing(Finding::step)
-                                        .thenComparing(Finding::rule))
-                        .toList());
-    }
+  public static Review of(HusbandryState situation) {
+    SchoolComparison dissent = new SchoolComparison(situation);
+    return new Review(
+        judged(situation)
+            .map(finding -> finding.otherwiseBy(dissent.from(finding)))
+            .sorted(
+                Comparator.comparing(Finding::severity)
+                    .thenComparing(Finding::step)
+                    .thenComparing(Finding::rule))
+            .toList());
+  }
 
-    /** Every finding, in no order and without asking what other schools would say. */
-    static Stream<Finding> judged(Situation situation) {
-        situation.explore();
-        return RULES.stream().flatMap(rule -> rule.judge(situation));
-    }
+  /** Every finding, in no order and without asking what other schools would say. */
+  static Stream<Finding> judged(HusbandryState situation) {
+    situation.explore();
+    return RULES.stream().flatMap(rule -> rule.judge(situation));
+  }
 
-    /**
-     * This review with the keeper's acceptances laid over it, those that hold on {@code today}.
-     *
-     * @param acceptances the newest first: of one finding only the newest counts
-     */
-    public Review accepting(List<Acceptance> acceptances, LocalDate today) {
-        return new Review(
-                findings.stream()
-                        .map(
-                                finding ->
-                                        finding.acceptedBy(
-                                                acceptances.stream()
-                                                        .filter(a -> a.isOf(finding))
-                                                        .findFirst()
-                                                        .filter(a -> a.covers(finding, today))))
-                        .toList());
-    }
+  /**
+   * This review with the keeper's acceptances laid over it, those that hold on {@code today}.
+   *
+   * @param acceptances the newest first: of one finding only the newest counts
+   */
+  public Review accepting(List<Acceptance> acceptances, LocalDate today) {
+    return new Review(
+        findings.stream()
+            .map(
+                finding ->
+                    finding.acceptedBy(
+                        acceptances.stream()
+                            .filter(a -> a.isOf(finding))
+                            .findFirst()
+                            .filter(a -> a.covers(finding, today))))
+            .toList());
+  }
 
-    /** Findings that ask for something to be done or watched. */
-    public long open() {
-        return findings.stream().filter(Finding::isOpen).count();
-    }
+  /** Findings that ask for something to be done or watched. */
+  public long open() {
+    return findings.stream().filter(Finding::isOpen).count();
+  }
 
-    /** The rule of that id. */
-    static Rule rule(String id) {
-        return Objects.requireNonNull(BY_ID.get(id), id);
-    }
+  /** The rule of that id. */
+  static Rule rule(String id) {
+    return Objects.requireNonNull(BY_ID.get(id), id);
+  }
 
-    /** Every rule there is, by id. */
-    public static List<Rule> rules() {
-        return RULES;
-    }
+  /** Every rule there is, by id. */
+  public static List<Rule> rules() {
+    return RULES;
+  }
 
-    public boolean fails() {
-        return findings.stream()
-                .anyMatch(f -> f.severity() == Severity.DANGER || f.severity() == Severity.WRONG);
-    }
+  public boolean fails() {
+    return findings.stream()
+        .anyMatch(f -> f.severity() == Severity.DANGER || f.severity() == Severity.WRONG);
+  }
 }

@@ -1,5 +1,6 @@
 package app.islet.core.review;
 
+import app.islet.core.situation.HusbandryState;
 import java.util.stream.Stream;
 
 /**
@@ -7,16 +8,17 @@ import java.util.stream.Stream;
  * java.util.ServiceLoader}.
  */
 public interface Rule {
-    /** The class name with hyphens, as {@code water-too-deep}. */
-    default String id() {
-        return RuleName.OF.get(getClass());
-    }
+  /**
+   * Names the rule in documents, in the store and in reports, as {@code water-too-deep}; never
+   * changed, however the class is called.
+   */
+  String id();
 
-    /** Findings in this situation; none when all is well or nothing is known. */
-    Stream<Finding> judge(Situation situation);
+  /** Findings in this situation; none when all is well or nothing is known. */
+  Stream<Finding> judge(HusbandryState situation);
 
-    /** A finding of this rule to be filled in. */
-    default Finding.Builder finding(Severity severity, Step step) {
-        return Finding.by(this, severity, step);
-    }
+  /** A finding of this rule to be filled in. */
+  default Finding.Builder finding(Severity severity, Step step) {
+    return Finding.by(this, severity, step);
+  }
 }

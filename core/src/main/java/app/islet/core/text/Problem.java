@@ -8,10 +8,10 @@ package app.islet.core.text;
  * @param sentence what is wrong and what would be right
  */
 public record Problem(String path, int line, String sentence) {
-    @Override
-    public String toString() {
-        return path.isEmpty()
-                ? "line " + line + ": " + sentence
-                : "line " + line + ", " + path + ": " + sentence;
-    }
+  @Override
+  public String toString() {
+    return path.isEmpty()
+        ? "line " + line + ": " + sentence
+        : "line " + line + ", " + path + ": " + sentence;
+  }
 }

@@ -1,7 +1,6 @@
 package app.islet.core.water;
 
-import app.islet.core.resident.Resident;
-
+import app.islet.core.animal.Resident;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -23,89 +22,87 @@ import java.util.OptionalDouble;
  *     degree or two
  */
 public record ChangePlan(
-        double percent,
-        int everyDays,
-        double litres,
-        double risePerDay,
-        boolean measured,
-        double targetMgPerL,
-        WaterChange.Rhythm settles,
-        OptionalDouble wantedPercent,
-        OptionalDouble wantedDays,
-        double mostOffK) {
-    /** More at once upsets water and animal alike; common practice, no source. */
-    public static final double LARGEST_PERCENT = 50;
+    double percent,
+    int everyDays,
+    double litres,
+    double risePerDay,
+    boolean measured,
+    double targetMgPerL,
+    WaterChange.SteadyState settles,
+    OptionalDouble wantedPercent,
+    OptionalDouble wantedDays,
+    double mostOffK) {
+  /** More at once upsets water and animal alike; common practice, no source. */
+  public static final double LARGEST_PERCENT = 50;
 
-    /** Change of the tank's temperature that skin and gills stand at once, K; common practice. */
-    private static final double SENSITIVE_K = 1;
+  /** Change of the tank's temperature that skin and gills stand at once, K; common practice. */
+  private static final double SENSITIVE_K = 1;
 
-    private static final double HARDY_K = 2;
+  private static final double HARDY_K = 2;
 
-    /**
-     * Nothing where nobody lives here, or whose school states no changes.
-     *
-     * @param tapNitrate mg/L as nitrogen
-     */
-    public static Optional<ChangePlan> of(
-            List<Resident> residents,
-            double waterL,
-            Optional<NitrateTrend> trend,
-            double tapNitrate) {
-        if (residents.isEmpty() || waterL <= 0) {
-            return Optional.empty();
-        }
-        double percent =
-                residents.stream()
-                        .mapToDouble(r -> r.stage().upkeep().changePercent())
-                        .max()
-                        .orElse(0);
-        int days =
-                residents.stream()
-                        .mapToInt(r -> r.stage().upkeep().changeDays())
-                        .filter(d -> d > 0)
-                        .min()
-                        .orElse(0);
-        if (percent <= 0 || days == 0) {
-            return Optional.empty();
-        }
-        boolean sensitive = isSensitive(residents);
-        double target = sensitive ? Limits.NITRATE_SENSITIVE : Limits.NITRATE_HARDY;
-        double rise =
-                trend.map(t -> Math.max(0, t.risePerDay()))
-                        .orElse(NitrogenLoad.gPerDay(residents) * 1000 / waterL);
-        WaterChange.Rhythm settles = WaterChange.settles(rise, days, tapNitrate, percent);
-        boolean holds = settles.beforeMgPerL() <= target;
-        double room = target - tapNitrate;
-        return Optional.of(
-                new ChangePlan(
-                        percent,
-                        days,
-                        waterL * percent / 100,
-                        rise,
-                        trend.isPresent(),
-                        target,
-                        settles,
-                        holds || room <= 0 || rise * days / room > 1
-                                ? OptionalDouble.empty()
-                                : OptionalDouble.of(100 * rise * days / room),
-                        holds || room <= 0
-                                ? OptionalDouble.empty()
-                                : OptionalDouble.of(room * percent / 100 / rise),
-                        (sensitive ? SENSITIVE_K : HARDY_K) / (percent / 100)));
+  /**
+   * Nothing where nobody lives here, or whose school states no changes.
+   *
+   * @param tapNitrate mg/L as nitrogen
+   */
+  public static Optional<ChangePlan> of(
+      List<Resident> residents, double waterL, Optional<NitrateTrend> trend, double tapNitrate) {
+    if (residents.isEmpty() || waterL <= 0) {
+      return Optional.empty();
     }
-
-    /** Whether somebody lives here by skin or gills. */
-    static boolean isSensitive(List<Resident> residents) {
-        return residents.stream()
-                .anyMatch(
-                        r ->
-                                switch (r.sheet().group()) {
-                                    case FROG, SALAMANDER, CRAB -> true;
-                                    case TURTLE -> false;
-                                });
+    double percent =
+        residents.stream()
+            .mapToDouble(r -> r.stage().maintenance().changePercent())
+            .max()
+            .orElse(0);
+    int days =
+        residents.stream()
+            .mapToInt(r -> r.stage().maintenance().changeDays())
+            .filter(d -> d > 0)
+            .min()
+            .orElse(0);
+    if (percent <= 0 || days == 0) {
+      return Optional.empty();
     }
+    boolean sensitive = isSensitive(residents);
+    double target = sensitive ? Limits.NITRATE_SENSITIVE : Limits.NITRATE_HARDY;
+    double rise =
+        trend
+            .map(t -> Math.max(0, t.risePerDay()))
+            .orElse(NitrogenLoad.gPerDay(residents) * 1000 / waterL);
+    WaterChange.SteadyState settles = WaterChange.settles(rise, days, tapNitrate, percent);
+    boolean holds = settles.beforeMgPerL() <= target;
+    double room = target - tapNitrate;
+    return Optional.of(
+        new ChangePlan(
+            percent,
+            days,
+            waterL * percent / 100,
+            rise,
+            trend.isPresent(),
+            target,
+            settles,
+            holds || room <= 0 || rise * days / room > 1
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(100 * rise * days / room),
+            holds || room <= 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(room * percent / 100 / rise),
+            (sensitive ? SENSITIVE_K : HARDY_K) / (percent / 100)));
+  }
 
-    public boolean holdsTarget() {
-        return settles.beforeMgPerL() <= targetMgPerL;
-    }
+  /** Whether somebody lives here by skin or gills. */
+  static boolean isSensitive(List<Resident> residents) {
+    return residents.stream()
+        .anyMatch(
+            r ->
+                switch (r.sheet().group()) {
+                  case FROG, SALAMANDER, CRAB -> true;
+                  case TURTLE -> false;
+                });
+  }
+
+  public boolean holdsTarget() {
+    return settles.beforeMgPerL() <= targetMgPerL;
+  }
 }

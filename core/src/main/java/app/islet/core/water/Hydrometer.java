@@ -1,7 +1,6 @@
 package app.islet.core.water;
 
 import app.islet.core.quantity.Check;
-
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
@@ -12,42 +11,37 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  * a g/kg for ten degrees.
  */
 public final class Hydrometer {
-    /** Salt that EOS-80 is asked for at most, g/kg. */
-    public static final double MOST_PPT = 45;
+  /** Salt that EOS-80 is asked for at most, g/kg. */
+  public static final double MOST_PPT = 45;
 
-    private static final double TOLERANCE_PPT = 1e-10;
-    private static final int MOST_ROUNDS = 100;
+  private static final double TOLERANCE_PPT = 1e-10;
+  private static final int MOST_ROUNDS = 100;
 
-    private Hydrometer() {}
+  private Hydrometer() {}
 
-    /**
-     * What it shows in water of {@code salinityPpt}.
-     *
-     * @param salinityPpt 0 to 45 g/kg
-     * @param tempC of the sample, -1.8 to 40 °C
-     * @param calibrationC the glass is marked for, -1.8 to 40 °C
-     */
-    public static double reading(double salinityPpt, double tempC, double calibrationC) {
-        return SeaWater.densityKgPerM3(tempC, salinityPpt)
-                / SeaWater.densityKgPerM3(calibrationC, 0);
+  /**
+   * What it shows in water of {@code salinityPpt}.
+   *
+   * @param salinityPpt 0 to 45 g/kg
+   * @param tempC of the sample, -1.8 to 40 °C
+   * @param calibrationC the glass is marked for, -1.8 to 40 °C
+   */
+  public static double reading(double salinityPpt, double tempC, double calibrationC) {
+    return SeaWater.densityKgPerM3(tempC, salinityPpt) / SeaWater.densityKgPerM3(calibrationC, 0);
+  }
+
+  /**
+   * Salt of the sample, g/kg; a reading below fresh water is 0.
+   *
+   * @param reading at most that of 45 g/kg
+   * @throws IllegalArgumentException if the water would hold more than that
+   */
+  public static double salinityPpt(double reading, double tempC, double calibrationC) {
+    Check.inRange("reading", reading, 0, reading(MOST_PPT, tempC, calibrationC));
+    if (reading <= reading(0, tempC, calibrationC)) {
+      return 0;
     }
-
-    /**
-     * Salt of the sample, g/kg; a reading below fresh water is 0.
-     *
-     * @param reading at most that of 45 g/kg
-     * @throws IllegalArgumentException if the water would hold more than that
-     */
-    public static double salinityPpt(double reading, double tempC, double calibrationC) {
-        Check.inRange("reading", reading, 0, reading(MOST_PPT, tempC, calibrationC));
-        if (reading <= reading(0, tempC, calibrationC)) {
-            return 0;
-        }
-        return new BracketingNthOrderBrentSolver(TOLERANCE_PPT, 5)
-                .solve(
-                        MOST_ROUNDS,
-                        ppt -> reading(ppt, tempC, calibrationC) - reading,
-                        0,
-                        MOST_PPT);
-    }
+    return new BracketingNthOrderBrentSolver(TOLERANCE_PPT, 5)
+        .solve(MOST_ROUNDS, ppt -> reading(ppt, tempC, calibrationC) - reading, 0, MOST_PPT);
+  }
 }

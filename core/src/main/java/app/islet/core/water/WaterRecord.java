@@ -9,51 +9,49 @@ import java.util.stream.Stream;
 
 /** What the keeper tested and did, each the oldest first. */
 public record WaterRecord(List<WaterTest> tests, List<WaterEvent> events) {
-    /** Nobody wrote anything down. */
-    public static final WaterRecord NONE = new WaterRecord(List.of(), List.of());
+  /** Nobody wrote anything down. */
+  public static final WaterRecord NONE = new WaterRecord(List.of(), List.of());
 
-    public WaterRecord {
-        tests = tests.stream().sorted(Comparator.comparing(WaterTest::day)).toList();
-        events = events.stream().sorted(Comparator.comparing(WaterEvent::day)).toList();
-    }
+  public WaterRecord {
+    tests = tests.stream().sorted(Comparator.comparing(WaterTest::day)).toList();
+    events = events.stream().sorted(Comparator.comparing(WaterEvent::day)).toList();
+  }
 
-    /** The newest value of it. */
-    public OptionalDouble newest(Parameter parameter) {
-        return newestTest(parameter)
-                .map(test -> test.value(parameter))
-                .orElse(OptionalDouble.empty());
-    }
+  /** The newest value of it. */
+  public OptionalDouble newest(Parameter parameter) {
+    return newestTest(parameter).map(test -> test.value(parameter)).orElse(OptionalDouble.empty());
+  }
 
-    /** The newest test that tells of it. */
-    public Optional<WaterTest> newestTest(Parameter parameter) {
-        return newestFirst().filter(test -> test.value(parameter).isPresent()).findFirst();
-    }
+  /** The newest test that tells of it. */
+  public Optional<WaterTest> newestTest(Parameter parameter) {
+    return newestFirst().filter(test -> test.value(parameter).isPresent()).findFirst();
+  }
 
-    /** The newest value of it that is not older than {@code days}. */
-    public OptionalDouble newest(Parameter parameter, LocalDate today, int days) {
-        return newestTest(parameter)
-                .filter(test -> !test.day().isBefore(today.minusDays(days)))
-                .map(test -> test.value(parameter))
-                .orElse(OptionalDouble.empty());
-    }
+  /** The newest value of it that is not older than {@code days}. */
+  public OptionalDouble newest(Parameter parameter, LocalDate today, int days) {
+    return newestTest(parameter)
+        .filter(test -> !test.day().isBefore(today.minusDays(days)))
+        .map(test -> test.value(parameter))
+        .orElse(OptionalDouble.empty());
+  }
 
-    Stream<WaterTest> newestFirst() {
-        return Stream.iterate(tests.size() - 1, n -> n >= 0, n -> n - 1).map(tests::get);
-    }
+  Stream<WaterTest> newestFirst() {
+    return Stream.iterate(tests.size() - 1, n -> n >= 0, n -> n - 1).map(tests::get);
+  }
 
-    /** What was done after the first day, up to and with the second. */
-    Stream<WaterEvent> between(LocalDate after, LocalDate upTo) {
-        return events.stream().filter(e -> e.day().isAfter(after) && !e.day().isAfter(upTo));
-    }
+  /** What was done after the first day, up to and with the second. */
+  Stream<WaterEvent> between(LocalDate after, LocalDate upTo) {
+    return events.stream().filter(e -> e.day().isAfter(after) && !e.day().isAfter(upTo));
+  }
 
-    Stream<WaterEvent> all(WaterEvent.Kind kind) {
-        return events.stream().filter(e -> e.kind() == kind);
-    }
+  Stream<WaterEvent> all(WaterEvent.Kind kind) {
+    return events.stream().filter(e -> e.kind() == kind);
+  }
 
-    /** The same as it was known at the end of that day. */
-    WaterRecord until(LocalDate day) {
-        return new WaterRecord(
-                tests.stream().filter(t -> !t.day().isAfter(day)).toList(),
-                events.stream().filter(e -> !e.day().isAfter(day)).toList());
-    }
+  /** The same as it was known at the end of that day. */
+  WaterRecord until(LocalDate day) {
+    return new WaterRecord(
+        tests.stream().filter(t -> !t.day().isAfter(day)).toList(),
+        events.stream().filter(e -> !e.day().isAfter(day)).toList());
+  }
 }

@@ -5,25 +5,18 @@ import static app.islet.core.Setups.animals;
 import static app.islet.core.Setups.axolotlTank;
 import static app.islet.core.Setups.axolotls;
 import static app.islet.core.Setups.sliderPool;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.islet.core.Assessment;
 import app.islet.core.Setups;
-import app.islet.core.care.Basis;
-import app.islet.core.care.Rhythm;
+import app.islet.core.animal.Resident;
+import app.islet.core.care.Evidence;
+import app.islet.core.care.Recurrence;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.UnitSystem;
-import app.islet.core.resident.Resident;
-
-import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.DisplayNameGeneration;
-import org.junit.jupiter.api.DisplayNameGenerator;
-import org.junit.jupiter.api.Test;
-
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -31,260 +24,258 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class PlanTest {
-    private static Plan plan(Enclosure e, Resident... residents) {
-        return Assessment.of(e, List.of(residents), TODAY).plan();
-    }
+  private static Plan plan(Enclosure e, Resident... residents) {
+    return Assessment.of(e, List.of(residents), TODAY).plan();
+  }
 
-    private static Task task(String key, TaskKind kind, Rhythm rhythm) {
-        return new Task(
-                key,
-                kind,
-                Phrase.of(key),
-                Phrase.of("some"),
-                Phrase.of(""),
-                rhythm,
-                1,
-                Basis.PRACTICE);
-    }
+  private static Task task(String key, TaskKind kind, Recurrence recurrence) {
+    return new Task(
+        key,
+        kind,
+        Phrase.of(key),
+        Phrase.of("some"),
+        Phrase.of(""),
+        recurrence,
+        1,
+        Evidence.PRACTICE);
+  }
 
-    private static List<Due> on(LocalDate day, Task task, Done... history) {
-        return DayList.on(day, new Plan(List.of(task)), TODAY, List.of(history));
-    }
+  private static List<DueTask> on(LocalDate day, Task task, Completion... history) {
+    return DayList.on(day, new Plan(List.of(task)), TODAY, List.of(history));
+  }
 
-    @Test
-    void the_filter_is_never_cared_for_on_the_day_of_a_large_change() {
-        Task large = task("large-change", TaskKind.WATER_CHANGE, Rhythm.every(28));
-        Task rinse = task("rinse-filter", TaskKind.RINSE_FILTER, Rhythm.every(28));
-        Plan plan = new Plan(List.of(large, rinse));
-        LocalDate day = TODAY.plusDays(28);
-        assertThat(keys(DayList.on(day, plan, TODAY, List.of()))).containsExactly("large-change");
-        List<Done> changed = List.of(new Done("large-change", day, 1, false));
-        assertThat(keys(DayList.on(day, plan, TODAY, changed))).containsExactly("large-change");
-        assertThat(keys(DayList.on(day.plusDays(1), plan, TODAY, changed)))
-                .as("it waits a day")
-                .containsExactly("rinse-filter");
-        List<Done> rinsed = List.of(new Done("rinse-filter", day, 1, false));
-        assertThat(keys(DayList.on(day, plan, TODAY, rinsed)))
-                .as("and the change waits for one who rinsed first")
-                .containsExactly("rinse-filter");
-        assertThat(keys(DayList.on(day.plusDays(3), plan, TODAY, List.of())))
-                .as("a change long overdue does not hold it up")
-                .contains("rinse-filter");
-    }
+  @Test
+  void the_filter_is_never_cared_for_on_the_day_of_a_large_change() {
+    Task large = task("large-change", TaskKind.WATER_CHANGE, Recurrence.every(28));
+    Task rinse = task("rinse-filter", TaskKind.RINSE_FILTER, Recurrence.every(28));
+    Plan plan = new Plan(List.of(large, rinse));
+    LocalDate day = TODAY.plusDays(28);
+    assertThat(keys(DayList.on(day, plan, TODAY, List.of()))).containsExactly("large-change");
+    List<Completion> changed = List.of(new Completion("large-change", day, 1, false));
+    assertThat(keys(DayList.on(day, plan, TODAY, changed))).containsExactly("large-change");
+    assertThat(keys(DayList.on(day.plusDays(1), plan, TODAY, changed)))
+        .as("it waits a day")
+        .containsExactly("rinse-filter");
+    List<Completion> rinsed = List.of(new Completion("rinse-filter", day, 1, false));
+    assertThat(keys(DayList.on(day, plan, TODAY, rinsed)))
+        .as("and the change waits for one who rinsed first")
+        .containsExactly("rinse-filter");
+    assertThat(keys(DayList.on(day.plusDays(3), plan, TODAY, List.of())))
+        .as("a change long overdue does not hold it up")
+        .contains("rinse-filter");
+  }
 
-    private static List<String> keys(List<Due> list) {
-        return list.stream().map(due -> due.task().key()).toList();
-    }
+  private static List<String> keys(List<DueTask> list) {
+    return list.stream().map(due -> due.task().key()).toList();
+  }
 
-    @Test
-    void schools_bring_their_own_work() {
-        Resident hermits = Setups.animals("land-hermit", 3, 2);
-        Enclosure box = Setups.tank(90, 45, 50, 5);
-        assertThat(kinds(box, hermits))
-                .doesNotContain(TaskKind.BATHE)
-                .contains(TaskKind.SUPPLEMENT);
-        assertThat(kinds(box, hermits.by("A bath every week"))).contains(TaskKind.BATHE);
-        Resident slider = Setups.animals("slider", 1, 18);
-        assertThat(titles(Setups.sliderPool(), slider)).noneMatch(t -> t.contains("the large one"));
-        assertThat(titles(Setups.sliderPool(), slider.by("Weekly fifth, monthly half")))
-                .contains("Change 320 L, the large one", "Change 128 L");
-        assertThat(kinds(Setups.sliderPool(), slider.by("New cartridges monthly")))
-                .contains(TaskKind.NEW_MEDIA);
-    }
+  @Test
+  void schools_bring_their_own_work() {
+    Resident hermits = Setups.animals("land-hermit", 3, 2);
+    Enclosure box = Setups.tank(90, 45, 50, 5);
+    assertThat(kinds(box, hermits)).doesNotContain(TaskKind.BATHE).contains(TaskKind.SUPPLEMENT);
+    assertThat(kinds(box, hermits.by("A bath every week"))).contains(TaskKind.BATHE);
+    Resident slider = Setups.animals("slider", 1, 18);
+    assertThat(titles(Setups.sliderPool(), slider)).noneMatch(t -> t.contains("the large one"));
+    assertThat(titles(Setups.sliderPool(), slider.by("Weekly fifth, monthly half")))
+        .contains("Change 320 L, the large one", "Change 128 L");
+    assertThat(kinds(Setups.sliderPool(), slider.by("New cartridges monthly")))
+        .contains(TaskKind.NEW_MEDIA);
+  }
 
-    private static List<TaskKind> kinds(Enclosure e, Resident r) {
-        return Assessment.of(e, List.of(r), TODAY).plan().tasks().stream().map(Task::kind).toList();
-    }
+  private static List<TaskKind> kinds(Enclosure e, Resident r) {
+    return Assessment.of(e, List.of(r), TODAY).plan().tasks().stream().map(Task::kind).toList();
+  }
 
-    private static List<String> titles(Enclosure e, Resident r) {
-        return Assessment.of(e, List.of(r), TODAY).plan().tasks().stream()
-                .map(task -> task.title().text(UnitSystem.METRIC))
-                .toList();
-    }
+  private static List<String> titles(Enclosure e, Resident r) {
+    return Assessment.of(e, List.of(r), TODAY).plan().tasks().stream()
+        .map(task -> task.title().text(UnitSystem.METRIC))
+        .toList();
+  }
 
-    @Test
-    void amounts_are_exact_and_add_up() {
-        Task worm = plan(axolotlTank(), axolotls(2, 22)).task("feed:they:earthworm").orElseThrow();
-        assertThat(worm.amount().text(UnitSystem.METRIC))
-                .isEqualTo("4 pieces of earthworm as long as the head is wide each, 8 in all");
-        assertThat(worm.rhythm().words()).isEqualTo("every 2 days");
-    }
+  @Test
+  void amounts_are_exact_and_add_up() {
+    Task worm = plan(axolotlTank(), axolotls(2, 22)).task("feed:they:earthworm").orElseThrow();
+    assertThat(worm.amount().text(UnitSystem.METRIC))
+        .isEqualTo("4 pieces of earthworm as long as the head is wide each, 8 in all");
+    assertThat(worm.recurrence().words()).isEqualTo("every 2 days");
+  }
 
-    @Test
-    void a_water_change_is_a_share_of_the_litres_there_are() {
-        Task change = plan(axolotlTank(), axolotls(2, 22)).task("water-change").orElseThrow();
-        assertThat(change.title().text(UnitSystem.METRIC)).isEqualTo("Change 40 L");
-        assertThat(change.title().text(UnitSystem.US)).isEqualTo("Change 10.6 gal");
-        assertThat(change.amount().text(UnitSystem.METRIC))
-                .isEqualTo("40 L of 160 L (25 %), 4 buckets of 10 L");
-        assertThat(change.how().text(UnitSystem.US))
-                .startsWith("New water at 59 to 64.4 °F. Dechlorinate");
-    }
+  @Test
+  void a_water_change_is_a_share_of_the_litres_there_are() {
+    Task change = plan(axolotlTank(), axolotls(2, 22)).task("water-change").orElseThrow();
+    assertThat(change.title().text(UnitSystem.METRIC)).isEqualTo("Change 40 L");
+    assertThat(change.title().text(UnitSystem.US)).isEqualTo("Change 10.6 gal");
+    assertThat(change.amount().text(UnitSystem.METRIC))
+        .isEqualTo("40 L of 160 L (25 %), 4 buckets of 10 L");
+    assertThat(change.how().text(UnitSystem.US))
+        .startsWith("New water at 59 to 64.4 °F. Dechlorinate");
+  }
 
-    @Test
-    void a_weighed_portion_follows_the_scales_not_the_ruler() {
-        Resident measured = animals("slider", 1, 18);
-        Resident weighed =
-                new Resident(
-                        "They",
-                        measured.sheet(),
-                        1,
-                        0,
-                        0,
-                        OptionalDouble.of(18),
-                        OptionalDouble.of(800),
-                        Optional.empty());
-        Task byLength = plan(sliderPool(), measured).task("feed:they:pellets").orElseThrow();
-        Task byMass = plan(sliderPool(), weighed).task("feed:they:pellets").orElseThrow();
-        assertThat(byMass.amount().text(UnitSystem.METRIC)).isEqualTo("4 g of pellets");
-        assertThat(byLength.how().text(UnitSystem.METRIC)).contains("weigh it");
-        assertThat(byMass.how().text(UnitSystem.METRIC)).doesNotContain("weigh it");
-    }
+  @Test
+  void a_weighed_portion_follows_the_scales_not_the_ruler() {
+    Resident measured = animals("slider", 1, 18);
+    Resident weighed =
+        new Resident(
+            "They",
+            measured.sheet(),
+            1,
+            0,
+            0,
+            OptionalDouble.of(18),
+            OptionalDouble.of(800),
+            Optional.empty());
+    Task byLength = plan(sliderPool(), measured).task("feed:they:pellets").orElseThrow();
+    Task byMass = plan(sliderPool(), weighed).task("feed:they:pellets").orElseThrow();
+    assertThat(byMass.amount().text(UnitSystem.METRIC)).isEqualTo("4 g of pellets");
+    assertThat(byLength.how().text(UnitSystem.METRIC)).contains("weigh it");
+    assertThat(byMass.how().text(UnitSystem.METRIC)).doesNotContain("weigh it");
+  }
 
-    @Test
-    void the_stage_decides_the_menu_and_the_change_is_told() {
-        Resident small = axolotls(1, 14.5);
-        Resident grown = axolotls(1, 15);
-        Plan before = plan(axolotlTank(), small);
-        Plan after = plan(axolotlTank(), grown);
-        PlanChange change = PlanChange.between(small, grown, before, after);
-        assertThat(change.why().text(UnitSystem.METRIC))
-                .isEqualTo(
-                        "They: from the stage \"juvenile\" to \"adult\" (over 15 cm; males with a swollen vent).");
-        assertThat(change.lines().stream().map(l -> l.text(UnitSystem.METRIC)))
-                .anyMatch(l -> l.startsWith("New: Earthworm for They"))
-                .anyMatch(l -> l.startsWith("No longer: Chopped earthworm for They"));
-        assertThat(PlanChange.between(small, small, before, before).isNothing()).isTrue();
-    }
+  @Test
+  void the_stage_decides_the_menu_and_the_change_is_told() {
+    Resident small = axolotls(1, 14.5);
+    Resident grown = axolotls(1, 15);
+    Plan before = plan(axolotlTank(), small);
+    Plan after = plan(axolotlTank(), grown);
+    PlanChange change = PlanChange.between(small, grown, before, after);
+    assertThat(change.why().text(UnitSystem.METRIC))
+        .isEqualTo(
+            "They: from the stage \"juvenile\" to \"adult\" (over 15 cm; males with a swollen vent).");
+    assertThat(change.lines().stream().map(l -> l.text(UnitSystem.METRIC)))
+        .anyMatch(l -> l.startsWith("New: Earthworm for They"))
+        .anyMatch(l -> l.startsWith("No longer: Chopped earthworm for They"));
+    assertThat(PlanChange.between(small, small, before, before).isNothing()).isTrue();
+  }
 
-    @Test
-    void an_empty_enclosure_asks_for_nothing() {
-        assertThat(plan(axolotlTank()).tasks()).isEmpty();
-    }
+  @Test
+  void an_empty_enclosure_asks_for_nothing() {
+    assertThat(plan(axolotlTank()).tasks()).isEmpty();
+  }
 
-    @Test
-    void daily_tasks_come_every_day_and_pass_when_missed() {
-        Task daily = task("feed:a", TaskKind.FEED, Rhythm.timesADay(2));
-        assertThat(on(TODAY, daily)).extracting(Due::slot).containsExactly(1, 2);
-        assertThat(on(TODAY.plusDays(1), daily)).extracting(Due::daysLate).containsExactly(0, 0);
-        assertThat(on(TODAY.minusDays(1), daily)).isEmpty();
-        assertThat(on(TODAY, daily, new Done("feed:a", TODAY, 2, false)))
-                .extracting(Due::settled)
-                .containsExactly(false, true);
-    }
+  @Test
+  void daily_tasks_come_every_day_and_pass_when_missed() {
+    Task daily = task("feed:a", TaskKind.FEED, Recurrence.timesADay(2));
+    assertThat(on(TODAY, daily)).extracting(DueTask::slot).containsExactly(1, 2);
+    assertThat(on(TODAY.plusDays(1), daily)).extracting(DueTask::daysLate).containsExactly(0, 0);
+    assertThat(on(TODAY.minusDays(1), daily)).isEmpty();
+    assertThat(on(TODAY, daily, new Completion("feed:a", TODAY, 2, false)))
+        .extracting(DueTask::settled)
+        .containsExactly(false, true);
+  }
 
-    @Test
-    void weekday_tasks_come_on_their_days_only() {
-        Task weekly =
-                task(
-                        "feed:b",
-                        TaskKind.FEED,
-                        Rhythm.on(Set.of(DayOfWeek.MONDAY, DayOfWeek.THURSDAY)));
-        List<LocalDate> days = new ArrayList<>();
-        for (LocalDate day = TODAY; day.isBefore(TODAY.plusDays(14)); day = day.plusDays(1)) {
-            if (!on(day, weekly).isEmpty()) {
-                days.add(day);
-            }
-        }
-        assertThat(days)
-                .extracting(LocalDate::getDayOfWeek)
-                .containsExactly(
-                        DayOfWeek.MONDAY, DayOfWeek.THURSDAY, DayOfWeek.MONDAY, DayOfWeek.THURSDAY);
+  @Test
+  void weekday_tasks_come_on_their_days_only() {
+    Task weekly =
+        task("feed:b", TaskKind.FEED, Recurrence.on(Set.of(DayOfWeek.MONDAY, DayOfWeek.THURSDAY)));
+    List<LocalDate> days = new ArrayList<>();
+    for (LocalDate day = TODAY; day.isBefore(TODAY.plusDays(14)); day = day.plusDays(1)) {
+      if (!on(day, weekly).isEmpty()) {
+        days.add(day);
+      }
     }
+    assertThat(days)
+        .extracting(LocalDate::getDayOfWeek)
+        .containsExactly(
+            DayOfWeek.MONDAY, DayOfWeek.THURSDAY, DayOfWeek.MONDAY, DayOfWeek.THURSDAY);
+  }
 
-    @Test
-    void an_interval_counts_from_the_last_time_and_waits_until_done() {
-        Task change = task("water-change", TaskKind.WATER_CHANGE, Rhythm.every(7));
-        assertThat(on(TODAY.plusDays(6), change)).isEmpty();
-        assertThat(on(TODAY.plusDays(7), change)).extracting(Due::daysLate).containsExactly(0);
-        assertThat(on(TODAY.plusDays(10), change)).extracting(Due::daysLate).containsExactly(3);
-        Done late = new Done("water-change", TODAY.plusDays(10), 1, false);
-        assertThat(on(TODAY.plusDays(16), change, late)).isEmpty();
-        assertThat(on(TODAY.plusDays(17), change, late)).hasSize(1);
-        assertThat(on(TODAY.plusDays(10), change, late))
-                .extracting(Due::settled)
-                .containsExactly(true);
-    }
+  @Test
+  void an_interval_counts_from_the_last_time_and_waits_until_done() {
+    Task change = task("water-change", TaskKind.WATER_CHANGE, Recurrence.every(7));
+    assertThat(on(TODAY.plusDays(6), change)).isEmpty();
+    assertThat(on(TODAY.plusDays(7), change)).extracting(DueTask::daysLate).containsExactly(0);
+    assertThat(on(TODAY.plusDays(10), change)).extracting(DueTask::daysLate).containsExactly(3);
+    Completion late = new Completion("water-change", TODAY.plusDays(10), 1, false);
+    assertThat(on(TODAY.plusDays(16), change, late)).isEmpty();
+    assertThat(on(TODAY.plusDays(17), change, late)).hasSize(1);
+    assertThat(on(TODAY.plusDays(10), change, late))
+        .extracting(DueTask::settled)
+        .containsExactly(true);
+  }
 
-    @Test
-    void what_is_skipped_does_not_wait_any_longer() {
-        Task change = task("water-change", TaskKind.WATER_CHANGE, Rhythm.every(7));
-        assertThat(
-                        on(
-                                TODAY.plusDays(9),
-                                change,
-                                new Done("water-change", TODAY.plusDays(8), 1, true)))
-                .isEmpty();
-    }
+  @Test
+  void what_is_skipped_does_not_wait_any_longer() {
+    Task change = task("water-change", TaskKind.WATER_CHANGE, Recurrence.every(7));
+    assertThat(
+            on(
+                TODAY.plusDays(9),
+                change,
+                new Completion("water-change", TODAY.plusDays(8), 1, true)))
+        .isEmpty();
+  }
 
-    @Test
-    void the_coming_fortnight_takes_it_that_all_is_done_in_time() {
-        Task everyOther = task("feed:c", TaskKind.FEED, Rhythm.every(2));
-        List<List<Due>> days =
-                DayList.coming(TODAY, 14, new Plan(List.of(everyOther)), TODAY, List.of());
-        assertThat(days).hasSize(14);
-        for (int i = 0; i < 14; i++) {
-            assertThat(days.get(i)).as("day %d", i).hasSize(i % 2 == 0 ? 1 : 0);
-        }
+  @Test
+  void the_coming_fortnight_takes_it_that_all_is_done_in_time() {
+    Task everyOther = task("feed:c", TaskKind.FEED, Recurrence.every(2));
+    List<List<DueTask>> days =
+        DayList.coming(TODAY, 14, new Plan(List.of(everyOther)), TODAY, List.of());
+    assertThat(days).hasSize(14);
+    for (int i = 0; i < 14; i++) {
+      assertThat(days.get(i)).as("day %d", i).hasSize(i % 2 == 0 ? 1 : 0);
     }
+  }
 
-    /**
-     * Timmons and Ebeling on the whole menu: 4 worms of 0.8 g every second day at 11 %, pellets on
-     * Sundays at 45 %.
-     */
-    @Test
-    void ammonia_follows_the_menu() {
-        Assessment a = Assessment.of(axolotlTank(), List.of(axolotls(1, 20)), TODAY);
-        double worms = 0.092 * 0.11 * 4 * 0.8 / 2;
-        double pellets = 0.092 * 0.45 * 0.005 * 9 * 8 / 7;
-        assertThat(a.ammoniaGPerDay()).isCloseTo(worms + pellets, within(1e-9));
-    }
+  /**
+   * Timmons and Ebeling on the whole menu: 4 worms of 0.8 g every second day at 11 %, pellets on
+   * Sundays at 45 %.
+   */
+  @Test
+  void ammonia_follows_the_menu() {
+    Assessment a = Assessment.of(axolotlTank(), List.of(axolotls(1, 20)), TODAY);
+    double worms = 0.092 * 0.11 * 4 * 0.8 / 2;
+    double pellets = 0.092 * 0.45 * 0.005 * 9 * 8 / 7;
+    assertThat(a.ammoniaGPerDay()).isCloseTo(worms + pellets, within(1e-9));
+  }
 
-    @Test
-    void a_tube_is_due_six_months_after_it_was_fitted_not_after_the_plan_began() {
-        Enclosure pool =
-                Setups.with(
-                        sliderPool(),
-                        new Equipment.UvbLamp(
-                                Optional.of(TODAY.minusDays(180)), OptionalDouble.empty()));
-        Task tube = plan(pool, animals("slider", 1, 18)).task("replace-tube").orElseThrow();
-        assertThat(on(TODAY.plusDays(1), tube)).isEmpty();
-        assertThat(on(TODAY.plusDays(2), tube)).hasSize(1);
-        assertThat(on(TODAY.plusDays(12), tube)).extracting(Due::daysLate).containsExactly(10);
-        assertThat(
-                        on(
-                                TODAY.plusDays(13),
-                                tube,
-                                new Done("replace-tube", TODAY.plusDays(12), 1, false)))
-                .isEmpty();
-    }
+  @Test
+  void a_tube_is_due_six_months_after_it_was_fitted_not_after_the_plan_began() {
+    Enclosure pool =
+        Setups.with(
+            sliderPool(),
+            new Equipment.UvbLamp(Optional.of(TODAY.minusDays(180)), OptionalDouble.empty()));
+    Task tube = plan(pool, animals("slider", 1, 18)).task("replace-tube").orElseThrow();
+    assertThat(on(TODAY.plusDays(1), tube)).isEmpty();
+    assertThat(on(TODAY.plusDays(2), tube)).hasSize(1);
+    assertThat(on(TODAY.plusDays(12), tube)).extracting(DueTask::daysLate).containsExactly(10);
+    assertThat(
+            on(
+                TODAY.plusDays(13),
+                tube,
+                new Completion("replace-tube", TODAY.plusDays(12), 1, false)))
+        .isEmpty();
+  }
 
-    @Test
-    void two_kinds_in_one_box_share_the_stricter_upkeep() {
-        Resident frogs = animals("dwarf-frog", 3, 3);
-        Resident tadpoles = animals("dwarf-frog", 5, 0.8);
-        Plan together = plan(Setups.tank(60, 40, 30, 20), frogs, tadpoles);
-        assertThat(together.task("water-change").orElseThrow().amount().text(UnitSystem.METRIC))
-                .contains("(50 %)");
-    }
+  @Test
+  void two_kinds_in_one_box_share_the_stricter_upkeep() {
+    Resident frogs = animals("dwarf-frog", 3, 3);
+    Resident tadpoles = animals("dwarf-frog", 5, 0.8);
+    Plan together = plan(Setups.tank(60, 40, 30, 20), frogs, tadpoles);
+    assertThat(together.task("water-change").orElseThrow().amount().text(UnitSystem.METRIC))
+        .contains("(50 %)");
+  }
 
-    @Test
-    void rhythms_read_as_one_says_them() {
-        assertThat(Rhythm.every(1).words()).isEqualTo("daily");
-        assertThat(Rhythm.timesADay(2).words()).isEqualTo("twice daily");
-        assertThat(Rhythm.every(28).words()).isEqualTo("every 28 days");
-        assertThat(Rhythm.on(Set.of(DayOfWeek.SATURDAY, DayOfWeek.MONDAY)).words())
-                .isEqualTo("on Mon, Sat");
-    }
+  @Test
+  void rhythms_read_as_one_says_them() {
+    assertThat(Recurrence.every(1).words()).isEqualTo("daily");
+    assertThat(Recurrence.timesADay(2).words()).isEqualTo("twice daily");
+    assertThat(Recurrence.every(28).words()).isEqualTo("every 28 days");
+    assertThat(Recurrence.on(Set.of(DayOfWeek.SATURDAY, DayOfWeek.MONDAY)).words())
+        .isEqualTo("on Mon, Sat");
+  }
 
-    @Test
-    void a_rhythm_is_one_thing_or_the_other() {
-        Assertions.assertThatThrownBy(() -> new Rhythm(Set.of(DayOfWeek.MONDAY), 2, 1))
-                .hasMessage("a rhythm is either weekdays or a number of days");
-        Assertions.assertThatThrownBy(() -> new Rhythm(Set.of(), 1, 0))
-                .isInstanceOf(IllegalArgumentException.class);
-    }
+  @Test
+  void a_rhythm_is_one_thing_or_the_other() {
+    Assertions.assertThatThrownBy(() -> new Recurrence(Set.of(DayOfWeek.MONDAY), 2, 1))
+        .hasMessage("a rhythm is either weekdays or a number of days");
+    Assertions.assertThatThrownBy(() -> new Recurrence(Set.of(), 1, 0))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
 }

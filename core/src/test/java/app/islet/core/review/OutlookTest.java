@@ -7,80 +7,77 @@ import static app.islet.core.Setups.axolotls;
 import static app.islet.core.Setups.sliderPool;
 import static app.islet.core.Setups.steady;
 import static app.islet.core.Setups.tank;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Equipment;
-import app.islet.core.resident.Resident;
-
+import app.islet.core.situation.HusbandryState;
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 
-import java.util.List;
-import java.util.Optional;
-
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class OutlookTest {
-    private static final Resident YOUNG = animals("slider", 1, 7);
+  private static final Resident YOUNG = animals("slider", 1, 7);
 
-    private static Situation starterTank() {
-        return Situation.of(
-                tank(80, 50, 45, 30, new Equipment.Filter(400, Optional.empty(), true))
-                        .withSite(steady(24)),
-                List.of(YOUNG),
-                TODAY);
-    }
+  private static HusbandryState starterTank() {
+    return HusbandryState.of(
+        tank(80, 50, 45, 30, new Equipment.Filter(400, Optional.empty(), true))
+            .withSite(steady(24)),
+        List.of(YOUNG),
+        TODAY);
+  }
 
-    @Test
-    void a_starter_tank_is_outgrown_in_the_month_the_growth_says() {
-        List<Outlook.Event> events = Outlook.of(starterTank(), 60).events();
-        Outlook.Event water =
-                events.stream()
-                        .filter(e -> e.finding().rule().equals("too-little-water"))
-                        .findFirst()
-                        .orElseThrow();
-        Situation then = starterTank().after((int) Math.round(water.month() * 30.44));
-        Situation before = starterTank().after((int) Math.round((water.month() - 1) * 30.44));
-        assertThat(fails(then)).isTrue();
-        assertThat(fails(before)).isFalse();
-        assertThat(water.day()).isEqualTo(then.date());
-    }
+  @Test
+  void a_starter_tank_is_outgrown_in_the_month_the_growth_says() {
+    List<Outlook.Event> events = Outlook.of(starterTank(), 60).events();
+    Outlook.Event water =
+        events.stream()
+            .filter(e -> e.finding().rule().equals("too-little-water"))
+            .findFirst()
+            .orElseThrow();
+    HusbandryState then = starterTank().after((int) Math.round(water.month() * 30.44));
+    HusbandryState before = starterTank().after((int) Math.round((water.month() - 1) * 30.44));
+    assertThat(fails(then)).isTrue();
+    assertThat(fails(before)).isFalse();
+    assertThat(water.day()).isEqualTo(then.date());
+  }
 
-    private static boolean fails(Situation s) {
-        return Review.of(s).findings().stream()
-                .anyMatch(
-                        f -> f.rule().equals("too-little-water") && f.severity() == Severity.WRONG);
-    }
+  private static boolean fails(HusbandryState s) {
+    return Review.of(s).findings().stream()
+        .anyMatch(f -> f.rule().equals("too-little-water") && f.severity() == Severity.WRONG);
+  }
 
-    @Test
-    void events_come_soonest_first_and_each_once() {
-        List<Outlook.Event> events = Outlook.of(starterTank(), 60).events();
-        assertThat(events).extracting(Outlook.Event::month).isSorted();
-        assertThat(events).extracting(e -> e.finding().rule()).doesNotHaveDuplicates();
-    }
+  @Test
+  void events_come_soonest_first_and_each_once() {
+    List<Outlook.Event> events = Outlook.of(starterTank(), 60).events();
+    assertThat(events).extracting(Outlook.Event::month).isSorted();
+    assertThat(events).extracting(e -> e.finding().rule()).doesNotHaveDuplicates();
+  }
 
-    @Test
-    void what_fails_today_is_no_event() {
-        Situation crowded =
-                Situation.of(
-                        tank(40, 30, 40, 30).withSite(steady(17)), List.of(axolotls(3, 20)), TODAY);
-        List<String> today =
-                Review.of(crowded).findings().stream()
-                        .filter(f -> f.severity().compareTo(Severity.WRONG) <= 0)
-                        .map(Finding::rule)
-                        .toList();
-        assertThat(today).contains("floor-too-small");
-        assertThat(Outlook.of(crowded, 24).events())
-                .noneMatch(e -> today.contains(e.finding().rule()));
-    }
+  @Test
+  void what_fails_today_is_no_event() {
+    HusbandryState crowded =
+        HusbandryState.of(
+            tank(40, 30, 40, 30).withSite(steady(17)), List.of(axolotls(3, 20)), TODAY);
+    List<String> today =
+        Review.of(crowded).findings().stream()
+            .filter(f -> f.severity().compareTo(Severity.WRONG) <= 0)
+            .map(Finding::rule)
+            .toList();
+    assertThat(today).contains("floor-too-small");
+    assertThat(Outlook.of(crowded, 24).events()).noneMatch(e -> today.contains(e.finding().rule()));
+  }
 
-    @Test
-    void grown_animals_in_a_fit_enclosure_have_nothing_ahead() {
-        assertThat(
-                        Outlook.of(Situation.of(axolotlTank(), List.of(axolotls(2, 26)), TODAY), 60)
-                                .events())
-                .isEmpty();
-        assertThat(Outlook.of(Situation.of(sliderPool(), List.of(), TODAY), 60).events()).isEmpty();
-    }
+  @Test
+  void grown_animals_in_a_fit_enclosure_have_nothing_ahead() {
+    assertThat(
+            Outlook.of(HusbandryState.of(axolotlTank(), List.of(axolotls(2, 26)), TODAY), 60)
+                .events())
+        .isEmpty();
+    assertThat(Outlook.of(HusbandryState.of(sliderPool(), List.of(), TODAY), 60).events())
+        .isEmpty();
+  }
 }

@@ -1,78 +1,76 @@
 package app.islet.web.account;
 
 import app.islet.core.quantity.UnitSystem;
-
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-
 import java.util.Locale;
 
 /** Somebody who signs in. */
 @Entity
 public class Person {
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
 
-    private String login;
-    private String name;
-    private String passwordHash;
+  private String login;
+  private String name;
+  private String passwordHash;
 
-    @Enumerated(EnumType.STRING)
-    private UnitSystem units;
+  @Enumerated(EnumType.STRING)
+  private UnitSystem units;
 
-    @Enumerated(EnumType.STRING)
-    private Theme theme;
+  @Enumerated(EnumType.STRING)
+  private Theme theme;
 
-    /** For Hibernate only. */
-    protected Person() {}
+  /** For Hibernate only. */
+  protected Person() {}
 
-    public Person(String login, String name, String passwordHash) {
-        this.login = login.toLowerCase(Locale.ROOT);
-        this.name = name;
-        this.passwordHash = passwordHash;
-        this.units = UnitSystem.METRIC;
-        this.theme = Theme.AUTO;
-    }
+  public Person(String login, String name, String passwordHash) {
+    this.login = login.toLowerCase(Locale.ROOT);
+    this.name = name;
+    this.passwordHash = passwordHash;
+    this.units = UnitSystem.METRIC;
+    this.theme = Theme.AUTO;
+  }
 
-    /** How the pages look: by the system, or always light, dark, or dim and red for dark rooms. */
-    public enum Theme {
-        AUTO,
-        LIGHT,
-        DARK,
-        NIGHT
-    }
+  /** How the pages look: by the system, or always light, dark, or dim and red for dark rooms. */
+  public enum Theme {
+    AUTO,
+    LIGHT,
+    DARK,
+    NIGHT
+  }
 
-    public void prefer(UnitSystem newUnits, Theme newTheme) {
-        this.units = newUnits;
-        this.theme = newTheme;
-    }
+  public void prefer(UnitSystem newUnits, Theme newTheme) {
+    this.units = newUnits;
+    this.theme = newTheme;
+  }
 
-    public Long id() {
-        return id;
-    }
+  public Long id() {
+    return id;
+  }
 
-    public String login() {
-        return login;
-    }
+  public String login() {
+    return login;
+  }
 
-    public String name() {
-        return name;
-    }
+  public String name() {
+    return name;
+  }
 
-    public String passwordHash() {
-        return passwordHash;
-    }
+  public String passwordHash() {
+    return passwordHash;
+  }
 
-    public UnitSystem units() {
-        return units;
-    }
+  public UnitSystem units() {
+    return units;
+  }
 
-    public Theme theme() {
-        return theme;
-    }
+  public Theme theme() {
+    return theme;
+  }
 }

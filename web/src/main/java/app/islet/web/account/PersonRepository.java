@@ -1,9 +1,8 @@
 package app.islet.web.account;
 
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-import java.util.Optional;
-
 public interface PersonRepository extends JpaRepository<Person, Long> {
-    Optional<Person> findByLogin(String login);
+  Optional<Person> findByLogin(String login);
 }

@@ -11,12 +11,12 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** How visits are kept in PostgreSQL. */
 @Configuration(proxyBeanMethods = false)
 class SessionConfiguration {
-    /**
-     * That somebody was seen is written down once a minute: a drag asks twenty times a second, and
-     * each writing would wait for the disk. Anything else of a visit is written at once.
-     */
-    private static final String SEEN_ONCE_A_MINUTE =
-            """
+  /**
+   * That somebody was seen is written down once a minute: a drag asks twenty times a second, and
+   * each writing would wait for the disk. Anything else of a visit is written at once.
+   */
+  private static final String SEEN_ONCE_A_MINUTE =
+      """
             update %TABLE_NAME% s
             set session_id = n.id, last_access_time = n.seen, max_inactive_interval = n.idle,
                 expiry_time = n.ends, principal_name = n.who
@@ -26,24 +26,24 @@ class SessionConfiguration {
               and (n.seen - s.last_access_time > 60000 or s.session_id <> n.id
                    or s.max_inactive_interval <> n.idle or s.principal_name is distinct from n.who)""";
 
-    /**
-     * Each statement of a visit stands alone, as a drag asks for it three times in an answer: a
-     * transaction of Hibernate's around each would cost more than they do. Should the server be
-     * killed between the statements of a sign-in, one has to sign in again.
-     */
-    @Bean
-    TransactionOperations springSessionTransactionOperations() {
-        return TransactionOperations.withoutTransaction();
-    }
+  /**
+   * Each statement of a visit stands alone, as a drag asks for it three times in an answer: a
+   * transaction of Hibernate's around each would cost more than they do. Should the server be
+   * killed between the statements of a sign-in, one has to sign in again.
+   */
+  @Bean
+  TransactionOperations springSessionTransactionOperations() {
+    return TransactionOperations.withoutTransaction();
+  }
 
-    /** Spring Boot makes none of its own beside the one above; everything else works with this. */
-    @Bean
-    TransactionTemplate transactionTemplate(PlatformTransactionManager transactions) {
-        return new TransactionTemplate(transactions);
-    }
+  /** Spring Boot makes none of its own beside the one above; everything else works with this. */
+  @Bean
+  TransactionTemplate transactionTemplate(PlatformTransactionManager transactions) {
+    return new TransactionTemplate(transactions);
+  }
 
-    @Bean
-    SessionRepositoryCustomizer<JdbcIndexedSessionRepository> seenOnceAMinute() {
-        return sessions -> sessions.setUpdateSessionQuery(SEEN_ONCE_A_MINUTE);
-    }
+  @Bean
+  SessionRepositoryCustomizer<JdbcIndexedSessionRepository> seenOnceAMinute() {
+    return sessions -> sessions.setUpdateSessionQuery(SEEN_ONCE_A_MINUTE);
+  }
 }

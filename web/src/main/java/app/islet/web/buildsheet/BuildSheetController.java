@@ -1,17 +1,25 @@
 package app.islet.web.buildsheet;
 
+import app.islet.core.build.BillLine;
 import app.islet.core.build.BuildStep;
-import app.islet.core.build.Line;
 import app.islet.core.build.PowerLine;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
-import app.islet.web.collection.Place;
+import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.support.FormReader;
 import app.islet.web.support.Units;
-
 import jakarta.servlet.http.HttpServletResponse;
-
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.time.format.DateTimeFormatter;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -24,227 +32,200 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
-import java.time.format.DateTimeFormatter;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Locale;
-import java.util.Map;
-import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-
 /** The build sheet: what to have, what it draws, and the order of building, ticked off. */
 @Controller
 @RequestMapping("/c/{collection}/enclosures/{id}/sheet")
 class BuildSheetController {
-    private static final DateTimeFormatter DAY =
-            DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
-    private static final String PRICE = "price-";
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+  private static final String PRICE = "price-";
 
-    private final BuildSheets sheets;
+  private final BuildSheets sheets;
 
-    BuildSheetController(BuildSheets sheets) {
-        this.sheets = sheets;
+  BuildSheetController(BuildSheets sheets) {
+    this.sheets = sheets;
+  }
+
+  /**
+   * @param price as typed, or as kept
+   * @param error what is wrong with the price; empty where nothing is
+   */
+  record Row(
+      String key,
+      String thing,
+      String amount,
+      String note,
+      boolean present,
+      String price,
+      String error) {}
+
+  record Group(String title, List<Row> rows) {}
+
+  record PowerRow(String device, String watts, String winter, String summer, String basis) {}
+
+  /**
+   * @param done the day it was ticked; empty while it is not
+   */
+  record StepRow(int number, String key, String title, String how, String pause, String done) {}
+
+  @GetMapping
+  String show(CollectionContext place, @PathVariable long id, Model model) {
+    return page(place, sheets.get(place, id), new FormReader(Map.of(), place.system()), model);
+  }
+
+  @PostMapping("/prices")
+  String prices(
+      CollectionContext place,
+      @PathVariable long id,
+      @RequestParam Map<String, String> typed,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    place.require(Role.KEEPER);
+    FormReader form = new FormReader(typed, place.system());
+    BuildSheets.Kept kept = sheets.get(place, id);
+    Map<String, Optional<BigDecimal>> prices = new LinkedHashMap<>();
+    for (BillLine line : kept.sheet().lines()) {
+      prices.put(line.key(), money(form, PRICE + line.key(), 2, "a price such as 12.50"));
     }
-
-    /**
-     * @param price as typed, or as kept
-     * @param error what is wrong with the price; empty where nothing is
-     */
-    record Row(
-            String key,
-            String thing,
-            String amount,
-            String note,
-            boolean present,
-            String price,
-            String error) {}
-
-    record Group(String title, List<Row> rows) {}
-
-    record PowerRow(String device, String watts, String winter, String summer, String basis) {}
-
-    /**
-     * @param done the day it was ticked; empty while it is not
-     */
-    record StepRow(int number, String key, String title, String how, String pause, String done) {}
-
-    @GetMapping
-    String show(Place place, @PathVariable long id, Model model) {
-        return page(place, sheets.get(place, id), new FormReader(Map.of(), place.system()), model);
+    Optional<BigDecimal> tariff = money(form, "tariff", 4, "what a kWh costs, such as 0.32");
+    String currency = form.typed("currency");
+    if (tariff.isPresent() && (currency.isEmpty() || currency.length() > 8)) {
+      form.refuse("currency", "Please give a currency in 1 to 8 letters.");
     }
-
-    @PostMapping("/prices")
-    String prices(
-            Place place,
-            @PathVariable long id,
-            @RequestParam Map<String, String> typed,
-            Model model,
-            HttpServletResponse response,
-            RedirectAttributes flash) {
-        place.require(Role.KEEPER);
-        FormReader form = new FormReader(typed, place.system());
-        BuildSheets.Kept kept = sheets.get(place, id);
-        Map<String, Optional<BigDecimal>> prices = new LinkedHashMap<>();
-        for (Line line : kept.sheet().lines()) {
-            prices.put(line.key(), money(form, PRICE + line.key(), 2, "a price such as 12.50"));
-        }
-        Optional<BigDecimal> tariff = money(form, "tariff", 4, "what a kWh costs, such as 0.32");
-        String currency = form.typed("currency");
-        if (tariff.isPresent() && (currency.isEmpty() || currency.length() > 8)) {
-            form.refuse("currency", "Please give a currency in 1 to 8 letters.");
-        }
-        if (form.hasErrors()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            return page(place, kept, form, model);
-        }
-        sheets.price(place, id, prices);
-        tariff.ifPresent(perKwh -> sheets.tariff(place, perKwh, currency));
-        flash.addFlashAttribute("saved", "Saved.");
-        return "redirect:" + place.path("/enclosures/" + id + "/sheet");
+    if (form.hasErrors()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      return page(place, kept, form, model);
     }
+    sheets.price(place, id, prices);
+    tariff.ifPresent(perKwh -> sheets.tariff(place, perKwh, currency));
+    flash.addFlashAttribute("saved", "Saved.");
+    return "redirect:" + place.path("/enclosures/" + id + "/sheet");
+  }
 
-    private static Optional<BigDecimal> money(
-            FormReader form, String id, int places, String wanted) {
-        String text = form.typed(id).replace(',', '.');
-        if (text.isEmpty()) {
-            return Optional.empty();
-        }
-        if (!text.matches("\\d{1,7}(\\.\\d{1,%d})?".formatted(places))) {
-            form.refuse(
-                    id,
-                    "\"%s\" is not %s: digits, at most %d behind the point."
-                            .formatted(form.typed(id), wanted, places));
-            return Optional.empty();
-        }
-        return Optional.of(new BigDecimal(text));
+  private static Optional<BigDecimal> money(FormReader form, String id, int places, String wanted) {
+    String text = form.typed(id).replace(',', '.');
+    if (text.isEmpty()) {
+      return Optional.empty();
     }
+    if (!text.matches("\\d{1,7}(\\.\\d{1,%d})?".formatted(places))) {
+      form.refuse(
+          id,
+          "\"%s\" is not %s: digits, at most %d behind the point."
+              .formatted(form.typed(id), wanted, places));
+      return Optional.empty();
+    }
+    return Optional.of(new BigDecimal(text));
+  }
 
-    @PostMapping("/steps")
-    String tick(
-            Place place,
-            @PathVariable long id,
-            @RequestParam String step,
-            @RequestParam boolean done) {
-        sheets.tick(place, id, step, done);
-        return "redirect:" + place.path("/enclosures/" + id + "/sheet#" + step);
-    }
+  @PostMapping("/steps")
+  String tick(
+      CollectionContext place,
+      @PathVariable long id,
+      @RequestParam String step,
+      @RequestParam boolean done) {
+    sheets.tick(place, id, step, done);
+    return "redirect:" + place.path("/enclosures/" + id + "/sheet#" + step);
+  }
 
-    /** The parts list as a table file. */
-    @GetMapping("/parts.csv")
-    ResponseEntity<String> csv(Place place, @PathVariable long id) {
-        BuildSheets.Kept kept = sheets.get(place, id);
-        String file =
-                kept.state().name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-")
-                        + "-parts.csv";
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header("Content-Disposition", "attachment; filename=\"" + file + "\"")
-                .body(SheetCsv.write(kept, place.units()));
-    }
+  /** The parts list as a table file. */
+  @GetMapping("/parts.csv")
+  ResponseEntity<String> csv(CollectionContext place, @PathVariable long id) {
+    BuildSheets.Kept kept = sheets.get(place, id);
+    String file =
+        kept.state().name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + "-parts.csv";
+    return ResponseEntity.ok()
+        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .header("Content-Disposition", "attachment; filename=\"" + file + "\"")
+        .body(SheetCsv.write(kept, place.units()));
+  }
 
-    private String page(Place place, BuildSheets.Kept kept, FormReader form, Model model) {
-        Units u = place.units();
-        boolean typed = form.hasErrors();
-        Map<String, List<Row>> groups =
-                kept.sheet().lines().stream()
-                        .collect(
-                                Collectors.groupingBy(
-                                        Line::group,
-                                        LinkedHashMap::new,
-                                        Collectors.mapping(
-                                                line -> row(line, kept, form, typed, u),
-                                                Collectors.toList())));
-        BigDecimal sum =
-                kept.prices().entrySet().stream()
-                        .filter(
-                                p ->
-                                        kept.sheet().lines().stream()
-                                                .anyMatch(l -> l.key().equals(p.getKey())))
-                        .map(Map.Entry::getValue)
-                        .reduce(BigDecimal.ZERO, BigDecimal::add);
-        String currency = kept.tariff().map(Tariff::currency).orElse("");
-        model.addAttribute("state", kept.state());
-        model.addAttribute(
-                "groups",
-                groups.entrySet().stream().map(g -> new Group(g.getKey(), g.getValue())).toList());
-        model.addAttribute("sum", (sum + " " + currency).strip());
-        model.addAttribute(
-                "power", kept.sheet().power().stream().map(p -> power(p, kept)).toList());
-        model.addAttribute("winter", cost(kept.sheet().winterKwhPerMonth(), kept));
-        model.addAttribute("summer", cost(kept.sheet().summerKwhPerMonth(), kept));
-        model.addAttribute(
-                "tariff",
-                typed
-                        ? form.typed("tariff")
-                        : kept.tariff()
-                                .map(t -> t.perKwh().stripTrailingZeros().toPlainString())
-                                .orElse(""));
-        model.addAttribute("currency", typed ? form.typed("currency") : currency);
-        model.addAttribute("errors", form.errors());
-        List<BuildStep> steps = kept.sheet().steps();
-        model.addAttribute(
-                "steps",
-                IntStream.range(0, steps.size())
-                        .mapToObj(n -> step(n + 1, steps.get(n), kept, u))
-                        .toList());
-        long done = steps.stream().filter(s -> kept.done().containsKey(s.key())).count();
-        model.addAttribute("progress", done + " of " + steps.size() + " done");
-        model.addAttribute("days", u.text(Quantity.days(Math.ceil(kept.sheet().days()))));
-        return "buildsheet/sheet";
-    }
+  private String page(
+      CollectionContext place, BuildSheets.Kept kept, FormReader form, Model model) {
+    Units u = place.units();
+    boolean typed = form.hasErrors();
+    Map<String, List<Row>> groups =
+        kept.sheet().lines().stream()
+            .collect(
+                Collectors.groupingBy(
+                    BillLine::group,
+                    LinkedHashMap::new,
+                    Collectors.mapping(
+                        line -> row(line, kept, form, typed, u), Collectors.toList())));
+    BigDecimal sum =
+        kept.prices().entrySet().stream()
+            .filter(p -> kept.sheet().lines().stream().anyMatch(l -> l.key().equals(p.getKey())))
+            .map(Map.Entry::getValue)
+            .reduce(BigDecimal.ZERO, BigDecimal::add);
+    String currency = kept.tariff().map(Tariff::currency).orElse("");
+    model.addAttribute("state", kept.state());
+    model.addAttribute(
+        "groups",
+        groups.entrySet().stream().map(g -> new Group(g.getKey(), g.getValue())).toList());
+    model.addAttribute("sum", (sum + " " + currency).strip());
+    model.addAttribute("power", kept.sheet().power().stream().map(p -> power(p, kept)).toList());
+    model.addAttribute("winter", cost(kept.sheet().winterKwhPerMonth(), kept));
+    model.addAttribute("summer", cost(kept.sheet().summerKwhPerMonth(), kept));
+    model.addAttribute(
+        "tariff",
+        typed
+            ? form.typed("tariff")
+            : kept.tariff().map(t -> t.perKwh().stripTrailingZeros().toPlainString()).orElse(""));
+    model.addAttribute("currency", typed ? form.typed("currency") : currency);
+    model.addAttribute("errors", form.errors());
+    List<BuildStep> steps = kept.sheet().steps();
+    model.addAttribute(
+        "steps",
+        IntStream.range(0, steps.size())
+            .mapToObj(n -> step(n + 1, steps.get(n), kept, u))
+            .toList());
+    long done = steps.stream().filter(s -> kept.done().containsKey(s.key())).count();
+    model.addAttribute("progress", done + " of " + steps.size() + " done");
+    model.addAttribute("days", u.text(Quantity.days(Math.ceil(kept.sheet().days()))));
+    return "buildsheet/sheet";
+  }
 
-    private static Row row(
-            Line line, BuildSheets.Kept kept, FormReader form, boolean typed, Units u) {
-        String id = PRICE + line.key();
-        String price =
-                Optional.ofNullable(kept.prices().get(line.key()))
-                        .map(BigDecimal::toPlainString)
-                        .orElse("");
-        return new Row(
-                line.key(),
-                line.thing(),
-                line.amounts().stream().map(u::text).collect(Collectors.joining(", ")),
-                u.text(line.note()),
-                line.present(),
-                typed ? form.typed(id) : price,
-                Optional.ofNullable(form.error(id)).orElse(""));
-    }
+  private static Row row(
+      BillLine line, BuildSheets.Kept kept, FormReader form, boolean typed, Units u) {
+    String id = PRICE + line.key();
+    String price =
+        Optional.ofNullable(kept.prices().get(line.key()))
+            .map(BigDecimal::toPlainString)
+            .orElse("");
+    return new Row(
+        line.key(),
+        line.thing(),
+        line.amounts().stream().map(u::text).collect(Collectors.joining(", ")),
+        u.text(line.note()),
+        line.present(),
+        typed ? form.typed(id) : price,
+        Optional.ofNullable(form.error(id)).orElse(""));
+  }
 
-    private static PowerRow power(PowerLine p, BuildSheets.Kept kept) {
-        return new PowerRow(
-                p.device(),
-                Math.round(p.watts()) + " W",
-                cost(p.winterKwhPerMonth(), kept),
-                cost(p.summerKwhPerMonth(), kept),
-                p.basis().text(UnitSystem.METRIC));
-    }
+  private static PowerRow power(PowerLine p, BuildSheets.Kept kept) {
+    return new PowerRow(
+        p.device(),
+        Math.round(p.watts()) + " W",
+        cost(p.winterKwhPerMonth(), kept),
+        cost(p.summerKwhPerMonth(), kept),
+        p.basis().text(UnitSystem.METRIC));
+  }
 
-    /** Kilowatt-hours, and what they cost where a tariff is known. */
-    private static String cost(double kwh, BuildSheets.Kept kept) {
-        String words = "%.1f kWh".formatted(kwh);
-        return kept.tariff()
-                .map(
-                        t ->
-                                words
-                                        + ", %.2f %s"
-                                                .formatted(
-                                                        kwh * t.perKwh().doubleValue(),
-                                                        t.currency()))
-                .orElse(words);
-    }
+  /** Kilowatt-hours, and what they cost where a tariff is known. */
+  private static String cost(double kwh, BuildSheets.Kept kept) {
+    String words = "%.1f kWh".formatted(kwh);
+    return kept.tariff()
+        .map(t -> words + ", %.2f %s".formatted(kwh * t.perKwh().doubleValue(), t.currency()))
+        .orElse(words);
+  }
 
-    private static StepRow step(int number, BuildStep step, BuildSheets.Kept kept, Units u) {
-        return new StepRow(
-                number,
-                step.key(),
-                step.title(),
-                u.text(step.how()),
-                step.pause(),
-                Optional.ofNullable(kept.done().get(step.key()))
-                        .map(day -> day.format(DAY))
-                        .orElse(""));
-    }
+  private static StepRow step(int number, BuildStep step, BuildSheets.Kept kept, Units u) {
+    return new StepRow(
+        number,
+        step.key(),
+        step.title(),
+        u.text(step.how()),
+        step.pause(),
+        Optional.ofNullable(kept.done().get(step.key())).map(day -> day.format(DAY)).orElse(""));
+  }
 }

@@ -1,9 +1,8 @@
 package app.islet.web.buildsheet;
 
+import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-import java.util.List;
-
 interface ItemPriceRepository extends JpaRepository<ItemPrice, Long> {
-    List<ItemPrice> findByEnclosureIdOrderById(long enclosureId);
+  List<ItemPrice> findByEnclosureIdOrderById(long enclosureId);
 }

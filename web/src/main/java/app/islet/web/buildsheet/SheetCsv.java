@@ -1,63 +1,61 @@
 package app.islet.web.buildsheet;
 
-import app.islet.core.build.Line;
+import app.islet.core.build.BillLine;
 import app.islet.core.quantity.Quantity;
 import app.islet.web.support.Units;
-
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
-
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
 
 /**
  * The parts list as comma-separated values (RFC 4180), a number and its unit in columns of their
  * own.
  */
 final class SheetCsv {
-    private static final List<String> HEAD =
-            List.of(
-                    "group",
-                    "thing",
-                    "amount",
-                    "unit",
-                    "amount 2",
-                    "unit 2",
-                    "note",
-                    "in the design",
-                    "price",
-                    "currency");
-    private static final int AMOUNTS = 2;
+  private static final List<String> HEAD =
+      List.of(
+          "group",
+          "thing",
+          "amount",
+          "unit",
+          "amount 2",
+          "unit 2",
+          "note",
+          "in the design",
+          "price",
+          "currency");
+  private static final int AMOUNTS = 2;
 
-    private SheetCsv() {}
+  private SheetCsv() {}
 
-    static String write(BuildSheets.Kept kept, Units u) {
-        StringBuilder out = new StringBuilder();
-        try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
-            csv.printRecord(HEAD);
-            for (Line line : kept.sheet().lines()) {
-                csv.printRecord(row(line, kept, u));
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toString();
+  static String write(BuildSheets.Kept kept, Units u) {
+    StringBuilder out = new StringBuilder();
+    try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
+      csv.printRecord(HEAD);
+      for (BillLine line : kept.sheet().lines()) {
+        csv.printRecord(row(line, kept, u));
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
+    return out.toString();
+  }
 
-    private static List<Object> row(Line line, BuildSheets.Kept kept, Units u) {
-        List<Object> row = new ArrayList<>(List.of(line.group(), line.thing()));
-        for (int n = 0; n < AMOUNTS; n++) {
-            boolean there = n < line.amounts().size();
-            Quantity amount = there ? line.amounts().get(n) : Quantity.count(0);
-            row.add(there ? u.number(amount) : "");
-            row.add(there ? u.unit(amount) : "");
-        }
-        row.add(u.text(line.note()));
-        row.add(line.present() ? "yes" : "no");
-        row.add(kept.prices().containsKey(line.key()) ? kept.prices().get(line.key()) : "");
-        row.add(kept.tariff().map(Tariff::currency).orElse(""));
-        return row;
+  private static List<Object> row(BillLine line, BuildSheets.Kept kept, Units u) {
+    List<Object> row = new ArrayList<>(List.of(line.group(), line.thing()));
+    for (int n = 0; n < AMOUNTS; n++) {
+      boolean there = n < line.amounts().size();
+      Quantity amount = there ? line.amounts().get(n) : Quantity.count(0);
+      row.add(there ? u.number(amount) : "");
+      row.add(there ? u.unit(amount) : "");
     }
+    row.add(u.text(line.note()));
+    row.add(line.present() ? "yes" : "no");
+    row.add(kept.prices().containsKey(line.key()) ? kept.prices().get(line.key()) : "");
+    row.add(kept.tariff().map(Tariff::currency).orElse(""));
+    return row;
+  }
 }

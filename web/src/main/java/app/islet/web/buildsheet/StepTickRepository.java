@@ -1,9 +1,8 @@
 package app.islet.web.buildsheet;
 
+import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-import java.util.List;
-
 interface StepTickRepository extends JpaRepository<StepTick, Long> {
-    List<StepTick> findByEnclosureIdOrderById(long enclosureId);
+  List<StepTick> findByEnclosureIdOrderById(long enclosureId);
 }

@@ -1,9 +1,8 @@
 package app.islet.web.buildsheet;
 
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-import java.util.Optional;
-
 interface TariffRepository extends JpaRepository<Tariff, Long> {
-    Optional<Tariff> findFirstByCollectionIdOrderByIdDesc(long collectionId);
+  Optional<Tariff> findFirstByCollectionIdOrderByIdDesc(long collectionId);
 }

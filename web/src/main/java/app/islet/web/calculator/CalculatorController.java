@@ -8,10 +8,14 @@ import app.islet.core.calculator.RefusedException;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
-import app.islet.web.collection.Place;
+import app.islet.web.collection.CollectionContext;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
-
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -20,133 +24,112 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 
-import java.math.BigDecimal;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.OptionalDouble;
-
 /** The calculators as pages, made from their definitions, in the keeper's units. */
 @Controller
 class CalculatorController {
-    record Item(String id, String title, String rule) {}
+  record Item(String id, String title, String rule) {}
 
-    record Result(String label, String text) {}
+  record Result(String label, String text) {}
 
-    @GetMapping("/c/{collection}/calculators")
-    String list(Place place, Model model) {
-        model.addAttribute(
-                "items",
-                Calculators.all().stream()
-                        .map(c -> new Item(c.id(), c.title(), c.rule()))
-                        .toList());
-        return "calculator/list";
+  @GetMapping("/c/{collection}/calculators")
+  String list(CollectionContext place, Model model) {
+    model.addAttribute(
+        "items",
+        Calculators.all().stream().map(c -> new Item(c.id(), c.title(), c.rule())).toList());
+    return "calculator/list";
+  }
+
+  @GetMapping("/c/{collection}/calculators/{id}")
+  String run(
+      CollectionContext place,
+      @PathVariable String id,
+      @RequestParam Map<String, String> typed,
+      Model model) {
+    Calculator calculator =
+        Calculators.find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    UnitSystem units = place.system();
+    FormReader form = new FormReader(typed, units);
+    if (!typed.isEmpty()) {
+      answer(calculator, form, units, model);
     }
+    model.addAttribute(
+        "calculator", new Item(calculator.id(), calculator.title(), calculator.rule()));
+    model.addAttribute("source", calculator.basis().words());
+    model.addAttribute(
+        "fields", calculator.inputs().stream().map(i -> field(form, i, units)).toList());
+    return "calculator/calculator";
+  }
 
-    @GetMapping("/c/{collection}/calculators/{id}")
-    String run(
-            Place place,
-            @PathVariable String id,
-            @RequestParam Map<String, String> typed,
-            Model model) {
-        Calculator calculator =
-                Calculators.find(id)
-                        .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        UnitSystem units = place.system();
-        FormReader form = new FormReader(typed, units);
-        if (!typed.isEmpty()) {
-            answer(calculator, form, units, model);
-        }
-        model.addAttribute(
-                "calculator", new Item(calculator.id(), calculator.title(), calculator.rule()));
-        model.addAttribute("source", calculator.basis().words());
-        model.addAttribute(
-                "fields", calculator.inputs().stream().map(i -> field(form, i, units)).toList());
-        return "calculator/calculator";
+  private static void answer(
+      Calculator calculator, FormReader form, UnitSystem units, Model model) {
+    Map<String, String> given = new LinkedHashMap<>();
+    for (Input input : calculator.inputs()) {
+      if (input.kind() != Input.Kind.NUMBER) {
+        given.put(input.key(), form.typed(input.key()));
+        continue;
+      }
+      OptionalDouble value =
+          input.isRequired()
+              ? OptionalDouble.of(
+                  form.number(input.key(), input.dimension(), input.min(), input.max()))
+              : form.optional(input.key(), input.dimension(), input.min(), input.max());
+      value.ifPresent(v -> given.put(input.key(), new BigDecimal(v).toPlainString()));
     }
+    if (form.hasErrors()) {
+      return;
+    }
+    try {
+      Map<String, Double> out = Calculators.run(calculator.id(), given);
+      model.addAttribute(
+          "results",
+          calculator.outputs().stream()
+              .map(o -> new Result(o.label(), text(o, out.get(o.key()), units)))
+              .toList());
+    } catch (RefusedException e) {
+      form.refuse(e.key(), e.getMessage());
+    }
+  }
 
-    private static void answer(
-            Calculator calculator, FormReader form, UnitSystem units, Model model) {
-        Map<String, String> given = new LinkedHashMap<>();
-        for (Input input : calculator.inputs()) {
-            if (input.kind() != Input.Kind.NUMBER) {
-                given.put(input.key(), form.typed(input.key()));
-                continue;
-            }
-            OptionalDouble value =
-                    input.isRequired()
-                            ? OptionalDouble.of(
-                                    form.number(
-                                            input.key(),
-                                            input.dimension(),
-                                            input.min(),
-                                            input.max()))
-                            : form.optional(
-                                    input.key(), input.dimension(), input.min(), input.max());
-            value.ifPresent(v -> given.put(input.key(), new BigDecimal(v).toPlainString()));
-        }
-        if (form.hasErrors()) {
-            return;
-        }
-        try {
-            Map<String, Double> out = Calculators.run(calculator.id(), given);
-            model.addAttribute(
-                    "results",
-                    calculator.outputs().stream()
-                            .map(o -> new Result(o.label(), text(o, out.get(o.key()), units)))
-                            .toList());
-        } catch (RefusedException e) {
-            form.refuse(e.key(), e.getMessage());
-        }
-    }
+  private static FieldView field(FormReader form, Input i, UnitSystem units) {
+    return switch (i.kind()) {
+      case NUMBER ->
+          FieldView.of(
+              form, i.key(), i.label(), "number", i.dimension().unit(units), hint(i, units));
+      case DATE -> FieldView.of(form, i.key(), i.label(), "date", "", "");
+      case POINTS ->
+          FieldView.of(
+              form,
+              i.key(),
+              i.label(),
+              "text",
+              "",
+              "as 0:2.1,1:3.4,2:4.0, from three different times on");
+      case FLAG ->
+          FieldView.select(
+              form,
+              i.key(),
+              i.label(),
+              List.of(new FieldView.Option("true", "yes"), new FieldView.Option("false", "no")));
+    };
+  }
 
-    private static FieldView field(FormReader form, Input i, UnitSystem units) {
-        return switch (i.kind()) {
-            case NUMBER ->
-                    FieldView.of(
-                            form,
-                            i.key(),
-                            i.label(),
-                            "number",
-                            i.dimension().unit(units),
-                            hint(i, units));
-            case DATE -> FieldView.of(form, i.key(), i.label(), "date", "", "");
-            case POINTS ->
-                    FieldView.of(
-                            form,
-                            i.key(),
-                            i.label(),
-                            "text",
-                            "",
-                            "as 0:2.1,1:3.4,2:4.0, from three different times on");
-            case FLAG ->
-                    FieldView.select(
-                            form,
-                            i.key(),
-                            i.label(),
-                            List.of(
-                                    new FieldView.Option("true", "yes"),
-                                    new FieldView.Option("false", "no")));
-        };
+  private static String text(Output output, double value, UnitSystem units) {
+    if (output.flag()) {
+      return value != 0 ? "yes" : "no";
     }
+    return new Quantity(output.dimension(), value).text(units);
+  }
 
-    private static String text(Output output, double value, UnitSystem units) {
-        if (output.flag()) {
-            return value != 0 ? "yes" : "no";
-        }
-        return new Quantity(output.dimension(), value).text(units);
+  private static String hint(Input input, UnitSystem units) {
+    if (input.isRequired()) {
+      return "";
     }
-
-    private static String hint(Input input, UnitSystem units) {
-        if (input.isRequired()) {
-            return "";
-        }
-        double fallback = input.fallback().getAsDouble();
-        return Double.isNaN(fallback)
-                ? "empty: as " + input.fallbackNote().replaceAll("[A-Z].*$", "")
-                : "empty: "
-                        + (input.dimension() == Dimension.TEMPERATURE
-                                ? input.dimension().number(fallback, units)
-                                : new Quantity(input.dimension(), fallback).number(units));
-    }
+    double fallback = input.fallback().getAsDouble();
+    return Double.isNaN(fallback)
+        ? "empty: as " + input.fallbackNote().replaceAll("[A-Z].*$", "")
+        : "empty: "
+            + (input.dimension() == Dimension.TEMPERATURE
+                ? input.dimension().number(fallback, units)
+                : new Quantity(input.dimension(), fallback).number(units));
+  }
 }

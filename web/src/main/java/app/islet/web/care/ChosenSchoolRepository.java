@@ -1,9 +1,8 @@
 package app.islet.web.care;
 
+import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-import java.util.List;
-
 interface ChosenSchoolRepository extends JpaRepository<ChosenSchool, Long> {
-    List<ChosenSchool> findByCollectionIdOrderById(long collectionId);
+  List<ChosenSchool> findByCollectionIdOrderById(long collectionId);
 }

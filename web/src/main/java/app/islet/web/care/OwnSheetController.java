@@ -6,13 +6,19 @@ import app.islet.core.care.SheetNumber;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.text.Problem;
 import app.islet.core.text.UnreadableException;
-import app.islet.web.collection.Place;
+import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
-
 import jakarta.servlet.http.HttpServletResponse;
-
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -25,219 +31,197 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-
 /**
  * Care sheets of a collection's own: copied, their numbers changed with a reason, read from files.
  */
 @Controller
 @RequestMapping("/c/{collection}/care")
 class OwnSheetController {
-    private static final String REASON = "reason";
+  private static final String REASON = "reason";
 
-    private final Shelf shelf;
+  private final CareSheetStore shelf;
 
-    OwnSheetController(Shelf shelf) {
-        this.shelf = shelf;
+  OwnSheetController(CareSheetStore shelf) {
+    this.shelf = shelf;
+  }
+
+  @PostMapping("/{id}/copy")
+  String copy(
+      CollectionContext place,
+      @PathVariable String id,
+      @RequestParam String name,
+      RedirectAttributes flash) {
+    place.require(Role.KEEPER);
+    if (name.isBlank() || name.strip().length() > 60) {
+      flash.addFlashAttribute("refused", "Give the copy a name of 1 to 60 characters.");
+      return "redirect:" + place.path("/care/" + id);
     }
+    return "redirect:" + place.path("/care/" + shelf.copy(place, id, name.strip()) + "/numbers");
+  }
 
-    @PostMapping("/{id}/copy")
-    String copy(
-            Place place,
-            @PathVariable String id,
-            @RequestParam String name,
-            RedirectAttributes flash) {
-        place.require(Role.KEEPER);
-        if (name.isBlank() || name.strip().length() > 60) {
-            flash.addFlashAttribute("refused", "Give the copy a name of 1 to 60 characters.");
-            return "redirect:" + place.path("/care/" + id);
-        }
-        return "redirect:"
-                + place.path("/care/" + shelf.copy(place, id, name.strip()) + "/numbers");
+  /**
+   * Numbers of one group of a sheet.
+   *
+   * @param basis what they rest on, as written in the sheet
+   */
+  record Group(String name, String basis, List<FieldView> fields, boolean wrong) {}
+
+  @GetMapping("/{id}/numbers")
+  String numbers(CollectionContext place, @PathVariable String id, Model model) {
+    place.require(Role.KEEPER);
+    SheetDraft draft = own(place, id);
+    FormReader form = new FormReader(typed(draft, place), place.system());
+    return page(place, id, draft, form, model);
+  }
+
+  @PostMapping("/{id}/numbers")
+  String save(
+      CollectionContext place,
+      @PathVariable String id,
+      @RequestParam Map<String, String> typed,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    place.require(Role.KEEPER);
+    SheetDraft draft = own(place, id);
+    FormReader form = new FormReader(typed, place.system());
+    Map<String, Double> changed = changed(draft, form);
+    if (!changed.isEmpty() && form.typed(REASON).isEmpty()) {
+      form.refuse(REASON, "Say why: whoever reads the sheet later will ask.");
     }
-
-    /**
-     * Numbers of one group of a sheet.
-     *
-     * @param basis what they rest on, as written in the sheet
-     */
-    record Group(String name, String basis, List<FieldView> fields, boolean wrong) {}
-
-    @GetMapping("/{id}/numbers")
-    String numbers(Place place, @PathVariable String id, Model model) {
-        place.require(Role.KEEPER);
-        SheetDraft draft = own(place, id);
-        FormReader form = new FormReader(typed(draft, place), place.system());
-        return page(place, id, draft, form, model);
+    if (form.typed(REASON).length() > 150) {
+      form.refuse(REASON, "At most 150 characters, please.");
     }
-
-    @PostMapping("/{id}/numbers")
-    String save(
-            Place place,
-            @PathVariable String id,
-            @RequestParam Map<String, String> typed,
-            Model model,
-            HttpServletResponse response,
-            RedirectAttributes flash) {
-        place.require(Role.KEEPER);
-        SheetDraft draft = own(place, id);
-        FormReader form = new FormReader(typed, place.system());
-        Map<String, Double> changed = changed(draft, form);
-        if (!changed.isEmpty() && form.typed(REASON).isEmpty()) {
-            form.refuse(REASON, "Say why: whoever reads the sheet later will ask.");
-        }
-        if (form.typed(REASON).length() > 150) {
-            form.refuse(REASON, "At most 150 characters, please.");
-        }
-        if (!form.hasErrors() && !changed.isEmpty()) {
-            try {
-                shelf.save(
-                        place, draft.with(changed, form.typed(REASON)).yaml(), form.typed(REASON));
-            } catch (UnreadableException e) {
-                e.problems().forEach(problem -> refuse(form, changed, problem));
-            }
-        }
-        if (form.hasErrors()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-            return page(place, id, draft, form, model);
-        }
-        flash.addFlashAttribute(
-                "saved",
-                changed.isEmpty()
-                        ? "Nothing was changed."
-                        : changed.size() == 1
-                                ? "1 number changed."
-                                : changed.size() + " numbers changed.");
-        return "redirect:" + place.path("/care/" + id);
+    if (!form.hasErrors() && !changed.isEmpty()) {
+      try {
+        shelf.save(place, draft.with(changed, form.typed(REASON)).yaml(), form.typed(REASON));
+      } catch (UnreadableException e) {
+        e.problems().forEach(problem -> refuse(form, changed, problem));
+      }
     }
-
-    private static Map<String, Double> changed(SheetDraft draft, FormReader form) {
-        Map<String, Quantity> exact = new LinkedHashMap<>();
-        draft.numbers().forEach(n -> exact.put(n.path(), new Quantity(n.dimension(), n.value())));
-        form.keepExact(exact);
-        Map<String, Double> changed = new LinkedHashMap<>();
-        for (SheetNumber n : draft.numbers()) {
-            double value = form.number(n.path(), n.dimension(), -1_000_000, 1_000_000);
-            if (form.error(n.path()) == null && value != n.value()) {
-                changed.put(n.path(), value);
-            }
-        }
-        return changed;
+    if (form.hasErrors()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      return page(place, id, draft, form, model);
     }
+    flash.addFlashAttribute(
+        "saved",
+        changed.isEmpty()
+            ? "Nothing was changed."
+            : changed.size() == 1 ? "1 number changed." : changed.size() + " numbers changed.");
+    return "redirect:" + place.path("/care/" + id);
+  }
 
-    /** A problem stands beside the changed number it is about, or the first of its group. */
-    private static void refuse(FormReader form, Map<String, Double> changed, Problem problem) {
-        String at =
-                changed.keySet().stream()
-                        .filter(path -> path.startsWith(problem.path()))
-                        .findFirst()
-                        .orElse(changed.keySet().iterator().next());
-        form.refuse(at, problem.sentence());
+  private static Map<String, Double> changed(SheetDraft draft, FormReader form) {
+    Map<String, Quantity> exact = new LinkedHashMap<>();
+    draft.numbers().forEach(n -> exact.put(n.path(), new Quantity(n.dimension(), n.value())));
+    form.keepExact(exact);
+    Map<String, Double> changed = new LinkedHashMap<>();
+    for (SheetNumber n : draft.numbers()) {
+      double value = form.number(n.path(), n.dimension(), -1_000_000, 1_000_000);
+      if (form.error(n.path()) == null && value != n.value()) {
+        changed.put(n.path(), value);
+      }
     }
+    return changed;
+  }
 
-    private SheetDraft own(Place place, String id) {
-        List<OwnSheet> history = shelf.history(place, id);
-        if (history.isEmpty()) {
-            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
-        }
-        return SheetDraft.of(id + ".yaml", history.get(0).yaml());
-    }
+  /** A problem stands beside the changed number it is about, or the first of its group. */
+  private static void refuse(FormReader form, Map<String, Double> changed, Problem problem) {
+    String at =
+        changed.keySet().stream()
+            .filter(path -> path.startsWith(problem.path()))
+            .findFirst()
+            .orElse(changed.keySet().iterator().next());
+    form.refuse(at, problem.sentence());
+  }
 
-    private static Map<String, String> typed(SheetDraft draft, Place place) {
-        Map<String, String> typed = new LinkedHashMap<>();
-        draft.numbers()
-                .forEach(
-                        n ->
-                                typed.put(
-                                        n.path(),
-                                        FormReader.shown(
-                                                n.value(), n.dimension(), place.system())));
-        return typed;
+  private SheetDraft own(CollectionContext place, String id) {
+    List<OwnSheet> history = shelf.history(place, id);
+    if (history.isEmpty()) {
+      throw new ResponseStatusException(HttpStatus.NOT_FOUND);
     }
+    return SheetDraft.of(id + ".yaml", history.get(0).yaml());
+  }
 
-    private String page(Place place, String id, SheetDraft draft, FormReader form, Model model) {
-        Map<String, List<SheetNumber>> byGroup = new LinkedHashMap<>();
-        draft.numbers()
-                .forEach(n -> byGroup.computeIfAbsent(n.group(), g -> new ArrayList<>()).add(n));
-        model.addAttribute("sheet", shelf.library(place).find(id).orElseThrow());
-        model.addAttribute(
-                "groups",
-                byGroup.entrySet().stream()
-                        .map(
-                                e ->
-                                        new Group(
-                                                e.getKey(),
-                                                e.getValue().get(0).basis(),
-                                                e.getValue().stream()
-                                                        .map(n -> field(n, form, place))
-                                                        .toList(),
-                                                e.getValue().stream()
-                                                        .anyMatch(
-                                                                n -> form.error(n.path()) != null)))
-                        .toList());
-        model.addAttribute(
-                "reason",
-                FieldView.of(
-                        form, REASON, "Why", "text", "", "stands beside every number changed"));
-        return "care/numbers";
-    }
+  private static Map<String, String> typed(SheetDraft draft, CollectionContext place) {
+    Map<String, String> typed = new LinkedHashMap<>();
+    draft
+        .numbers()
+        .forEach(
+            n -> typed.put(n.path(), FormReader.shown(n.value(), n.dimension(), place.system())));
+    return typed;
+  }
 
-    private static FieldView field(SheetNumber n, FormReader form, Place place) {
-        return FieldView.of(
-                form, n.path(), n.name(), "number", n.dimension().unit(place.system()), "");
-    }
+  private String page(
+      CollectionContext place, String id, SheetDraft draft, FormReader form, Model model) {
+    Map<String, List<SheetNumber>> byGroup = new LinkedHashMap<>();
+    draft.numbers().forEach(n -> byGroup.computeIfAbsent(n.group(), g -> new ArrayList<>()).add(n));
+    model.addAttribute("sheet", shelf.library(place).find(id).orElseThrow());
+    model.addAttribute(
+        "groups",
+        byGroup.entrySet().stream()
+            .map(
+                e ->
+                    new Group(
+                        e.getKey(),
+                        e.getValue().get(0).basis(),
+                        e.getValue().stream().map(n -> field(n, form, place)).toList(),
+                        e.getValue().stream().anyMatch(n -> form.error(n.path()) != null)))
+            .toList());
+    model.addAttribute(
+        "reason",
+        FieldView.of(form, REASON, "Why", "text", "", "stands beside every number changed"));
+    return "care/numbers";
+  }
 
-    @GetMapping("/import")
-    String importForm(Place place, Model model) {
-        place.require(Role.KEEPER);
-        model.addAttribute("problems", List.of());
-        return "care/import";
-    }
+  private static FieldView field(SheetNumber n, FormReader form, CollectionContext place) {
+    return FieldView.of(form, n.path(), n.name(), "number", n.dimension().unit(place.system()), "");
+  }
 
-    /** Reads a sheet from a file or from text; refused whole, with every line and reason. */
-    @PostMapping("/import")
-    String importSheet(
-            Place place,
-            @RequestParam(required = false) MultipartFile file,
-            @RequestParam(defaultValue = "") String text,
-            Model model,
-            HttpServletResponse response,
-            RedirectAttributes flash) {
-        place.require(Role.KEEPER);
-        String yaml = text;
-        try {
-            if (file != null && !file.isEmpty()) {
-                yaml = utf8(file);
-            }
-            CareSheet sheet = shelf.save(place, yaml, "read from a file");
-            flash.addFlashAttribute("saved", sheet.name() + " is on your shelf.");
-            return "redirect:" + place.path("/care/" + sheet.id());
-        } catch (UnreadableException e) {
-            model.addAttribute("problems", e.problems());
-        } catch (IOException e) {
-            model.addAttribute(
-                    "problems", List.of(new Problem("", 1, "this is not a text file in UTF-8")));
-        }
-        model.addAttribute("text", yaml);
-        response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-        return "care/import";
-    }
+  @GetMapping("/import")
+  String importForm(CollectionContext place, Model model) {
+    place.require(Role.KEEPER);
+    model.addAttribute("problems", List.of());
+    return "care/import";
+  }
 
-    private static String utf8(MultipartFile file) throws IOException {
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(file.getBytes()))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            throw new IOException("not UTF-8", e);
-        }
+  /** Reads a sheet from a file or from text; refused whole, with every line and reason. */
+  @PostMapping("/import")
+  String importSheet(
+      CollectionContext place,
+      @RequestParam(required = false) MultipartFile file,
+      @RequestParam(defaultValue = "") String text,
+      Model model,
+      HttpServletResponse response,
+      RedirectAttributes flash) {
+    place.require(Role.KEEPER);
+    String yaml = text;
+    try {
+      if (file != null && !file.isEmpty()) {
+        yaml = utf8(file);
+      }
+      CareSheet sheet = shelf.save(place, yaml, "read from a file");
+      flash.addFlashAttribute("saved", sheet.name() + " is on your shelf.");
+      return "redirect:" + place.path("/care/" + sheet.id());
+    } catch (UnreadableException e) {
+      model.addAttribute("problems", e.problems());
+    } catch (IOException e) {
+      model.addAttribute(
+          "problems", List.of(new Problem("", 1, "this is not a text file in UTF-8")));
     }
+    model.addAttribute("text", yaml);
+    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+    return "care/import";
+  }
+
+  private static String utf8(MultipartFile file) throws IOException {
+    try {
+      return StandardCharsets.UTF_8
+          .newDecoder()
+          .decode(ByteBuffer.wrap(file.getBytes()))
+          .toString();
+    } catch (CharacterCodingException e) {
+      throw new IOException("not UTF-8", e);
+    }
+  }
 }

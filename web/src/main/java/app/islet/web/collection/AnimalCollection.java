@@ -5,7 +5,6 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-
 import java.time.ZoneId;
 
 /**
@@ -14,36 +13,36 @@ import java.time.ZoneId;
 @Entity
 @Table(name = "collection")
 public class AnimalCollection {
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
 
-    private String slug;
-    private String name;
-    private String zone;
+  private String slug;
+  private String name;
+  private String zone;
 
-    /** For Hibernate only. */
-    protected AnimalCollection() {}
+  /** For Hibernate only. */
+  protected AnimalCollection() {}
 
-    public AnimalCollection(String slug, String name, ZoneId zone) {
-        this.slug = slug;
-        this.name = name;
-        this.zone = zone.getId();
-    }
+  public AnimalCollection(String slug, String name, ZoneId zone) {
+    this.slug = slug;
+    this.name = name;
+    this.zone = zone.getId();
+  }
 
-    public Long id() {
-        return id;
-    }
+  public Long id() {
+    return id;
+  }
 
-    public String slug() {
-        return slug;
-    }
+  public String slug() {
+    return slug;
+  }
 
-    public String name() {
-        return name;
-    }
+  public String name() {
+    return name;
+  }
 
-    public ZoneId zone() {
-        return ZoneId.of(zone);
-    }
+  public ZoneId zone() {
+    return ZoneId.of(zone);
+  }
 }

@@ -3,5 +3,5 @@ package app.islet.web.collection;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface CollectionRepository extends JpaRepository<AnimalCollection, Long> {
-    boolean existsBySlug(String slug);
+  boolean existsBySlug(String slug);
 }

@@ -1,21 +1,20 @@
 package app.islet.web.collection;
 
+import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
-import java.util.List;
-import java.util.Optional;
-
 public interface MembershipRepository extends JpaRepository<Membership, Membership.Key> {
-    @Query(
-            "select m from Membership m join fetch m.collection join fetch m.person where m.person.login = :login order by m.collection.name")
-    List<Membership> ofPerson(String login);
+  @Query(
+      "select m from Membership m join fetch m.collection join fetch m.person where m.person.login = :login order by m.collection.name")
+  List<Membership> ofPerson(String login);
 
-    @Query(
-            "select m from Membership m join fetch m.collection join fetch m.person where m.person.login = :login and m.collection.slug = :slug")
-    Optional<Membership> find(String login, String slug);
+  @Query(
+      "select m from Membership m join fetch m.collection join fetch m.person where m.person.login = :login and m.collection.slug = :slug")
+  Optional<Membership> find(String login, String slug);
 
-    @Query(
-            "select m from Membership m join fetch m.person where m.collection.id = :collectionId order by m.person.name")
-    List<Membership> ofCollection(long collectionId);
+  @Query(
+      "select m from Membership m join fetch m.person where m.collection.id = :collectionId order by m.person.name")
+  List<Membership> ofCollection(long collectionId);
 }

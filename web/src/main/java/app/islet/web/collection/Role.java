@@ -2,24 +2,24 @@ package app.islet.web.collection;
 
 /** What a member may do; each includes those after it. */
 public enum Role {
-    /** Members and everything a keeper does. */
-    OWNER("Owner"),
-    /** Designs, residents, rooms. */
-    KEEPER("Keeper"),
-    /** Looks and logs, changes no design. */
-    HELPER("Helper");
+  /** Members and everything a keeper does. */
+  OWNER("Owner"),
+  /** Designs, residents, rooms. */
+  KEEPER("Keeper"),
+  /** Looks and logs, changes no design. */
+  HELPER("Helper");
 
-    private final String word;
+  private final String word;
 
-    Role(String word) {
-        this.word = word;
-    }
+  Role(String word) {
+    this.word = word;
+  }
 
-    public String word() {
-        return word;
-    }
+  public String word() {
+    return word;
+  }
 
-    public boolean includes(Role other) {
-        return ordinal() <= other.ordinal();
-    }
+  public boolean includes(Role other) {
+    return ordinal() <= other.ordinal();
+  }
 }

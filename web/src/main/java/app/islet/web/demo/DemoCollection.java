@@ -1,51 +1,43 @@
 package app.islet.web.demo;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.CareLibrary;
-import app.islet.core.care.GroundMaterial;
 import app.islet.core.care.Plant;
 import app.islet.core.care.SheetDraft;
+import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Conditions;
 import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Furnishing;
+import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.enclosure.Furnishings;
-import app.islet.core.enclosure.Ground;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
-import app.islet.core.enclosure.Part;
-import app.islet.core.enclosure.PartKind;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
+import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
+import app.islet.core.plan.Completion;
 import app.islet.core.plan.DayList;
-import app.islet.core.plan.Done;
-import app.islet.core.plan.Due;
+import app.islet.core.plan.DueTask;
 import app.islet.core.quantity.UnitSystem;
-import app.islet.core.resident.Resident;
 import app.islet.web.account.Person;
 import app.islet.web.account.PersonRepository;
-import app.islet.web.care.Shelf;
+import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.AnimalCollection;
+import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Membership;
 import app.islet.web.collection.MembershipRepository;
 import app.islet.web.collection.NewCollections;
-import app.islet.web.collection.Place;
 import app.islet.web.collection.Role;
-import app.islet.web.enclosure.EnclosureState;
+import app.islet.web.enclosure.EnclosureSnapshot;
 import app.islet.web.enclosure.Enclosures;
 import app.islet.web.rounds.RoundEntry;
 import app.islet.web.rounds.RoundEntryRepository;
-
-import org.jspecify.annotations.Nullable;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.context.SmartLifecycle;
-import org.springframework.security.crypto.password.PasswordEncoder;
-import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
-
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -59,6 +51,12 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * An invented collection to look around in: the living animals of a small museum in a converted
@@ -68,482 +66,413 @@ import java.util.stream.Stream;
 @Component
 @ConditionalOnProperty(name = "islet.demo", havingValue = "true")
 class DemoCollection implements SmartLifecycle {
-    static final String PASSWORD = "quiet water";
-    private static final double LATITUDE = 50.5;
-    private static final double LONGITUDE = 9;
-    private static final int DAYS_OF_HISTORY = 42;
-    private static final long SEED = 1871;
-    private static final double DONE_IN_TIME = 0.94;
-    private static final double DONE_TODAY = 0.4;
-    private static final double SKIPPED = 0.02;
-    private static final List<String> REASONS =
-            List.of("mill closed", "no appetite", "food did not come", "moulting");
+  static final String PASSWORD = "quiet water";
+  private static final double LATITUDE = 50.5;
+  private static final double LONGITUDE = 9;
+  private static final int DAYS_OF_HISTORY = 42;
+  private static final long SEED = 1871;
+  private static final double DONE_IN_TIME = 0.94;
+  private static final double DONE_TODAY = 0.4;
+  private static final double SKIPPED = 0.02;
+  private static final List<String> REASONS =
+      List.of("mill closed", "no appetite", "food did not come", "moulting");
 
-    private final PersonRepository people;
-    private final NewCollections collections;
-    private final MembershipRepository memberships;
-    private final Shelf shelf;
-    private final Enclosures enclosures;
-    private final RoundEntryRepository entries;
-    private final DemoWater water;
-    private final PasswordEncoder passwords;
-    private final Clock clock;
-    private final TransactionTemplate transactions;
-    private final Random random = new Random(SEED);
-    private volatile boolean running;
+  private final PersonRepository people;
+  private final NewCollections collections;
+  private final MembershipRepository memberships;
+  private final CareSheetStore shelf;
+  private final Enclosures enclosures;
+  private final RoundEntryRepository entries;
+  private final DemoWater water;
+  private final PasswordEncoder passwords;
+  private final Clock clock;
+  private final TransactionTemplate transactions;
+  private final Random random = new Random(SEED);
+  private volatile boolean running;
 
-    DemoCollection(
-            PersonRepository people,
-            NewCollections collections,
-            MembershipRepository memberships,
-            Shelf shelf,
-            Enclosures enclosures,
-            RoundEntryRepository entries,
-            DemoWater water,
-            PasswordEncoder passwords,
-            Clock clock,
-            TransactionTemplate transactions) {
-        this.people = people;
-        this.collections = collections;
-        this.memberships = memberships;
-        this.shelf = shelf;
-        this.enclosures = enclosures;
-        this.entries = entries;
-        this.water = water;
-        this.passwords = passwords;
-        this.clock = clock;
-        this.transactions = transactions;
-    }
+  DemoCollection(
+      PersonRepository people,
+      NewCollections collections,
+      MembershipRepository memberships,
+      CareSheetStore shelf,
+      Enclosures enclosures,
+      RoundEntryRepository entries,
+      DemoWater water,
+      PasswordEncoder passwords,
+      Clock clock,
+      TransactionTemplate transactions) {
+    this.people = people;
+    this.collections = collections;
+    this.memberships = memberships;
+    this.shelf = shelf;
+    this.enclosures = enclosures;
+    this.entries = entries;
+    this.water = water;
+    this.passwords = passwords;
+    this.clock = clock;
+    this.transactions = transactions;
+  }
 
-    /**
-     * Before the pages are served (the web server starts in a later phase), so that nobody meets
-     * half a collection.
-     */
-    @Override
-    public int getPhase() {
-        return 0;
-    }
+  /**
+   * Before the pages are served (the web server starts in a later phase), so that nobody meets half
+   * a collection.
+   */
+  @Override
+  public int getPhase() {
+    return 0;
+  }
 
-    @Override
-    public void start() {
-        running = true;
-        transactions.executeWithoutResult(
-                status -> {
-                    if (people.count() == 0) {
-                        load();
-                    }
-                });
-    }
+  @Override
+  public void start() {
+    running = true;
+    transactions.executeWithoutResult(
+        status -> {
+          if (people.count() == 0) {
+            load();
+          }
+        });
+  }
 
-    @Override
-    public void stop() {
-        running = false;
-    }
+  @Override
+  public void stop() {
+    running = false;
+  }
 
-    @Override
-    public boolean isRunning() {
-        return running;
-    }
+  @Override
+  public boolean isRunning() {
+    return running;
+  }
 
-    private void load() {
-        Person owner =
-                people.saveAndFlush(new Person("mill", "Orla Fenwick", passwords.encode(PASSWORD)));
-        Person helper =
-                people.saveAndFlush(new Person("club", "School club", passwords.encode(PASSWORD)));
-        AnimalCollection mill = collections.create("Weir Mill", ZoneId.of("UTC"), owner);
-        memberships.saveAndFlush(new Membership(mill, helper, Role.HELPER));
-        LocalDate today = LocalDate.now(clock.withZone(mill.zone()));
-        LocalDate start = today.minusDays(DAYS_OF_HISTORY);
-        Place place = new Place(owner, mill, Role.OWNER, today);
+  private void load() {
+    Person owner =
+        people.saveAndFlush(new Person("mill", "Orla Fenwick", passwords.encode(PASSWORD)));
+    Person helper =
+        people.saveAndFlush(new Person("club", "School club", passwords.encode(PASSWORD)));
+    AnimalCollection mill = collections.create("Weir Mill", ZoneId.of("UTC"), owner);
+    memberships.saveAndFlush(new Membership(mill, helper, Role.HELPER));
+    LocalDate today = LocalDate.now(clock.withZone(mill.zone()));
+    LocalDate start = today.minusDays(DAYS_OF_HISTORY);
+    CollectionContext place = new CollectionContext(owner, mill, Role.OWNER, today);
 
-        long cellar =
-                enclosures.saveRoom(place, null, "Cellar", at(new Site(18, 17, 16, 15, 70), 0));
-        long gallery =
-                enclosures.saveRoom(place, null, "Gallery", at(new Site(25, 20, 19, 16, 50), 0));
-        long loft = enclosures.saveRoom(place, null, "Loft", at(new Site(29, 23, 22, 18, 45), 2));
+    long cellar = enclosures.saveRoom(place, null, "Cellar", at(new Site(18, 17, 16, 15, 70), 0));
+    long gallery = enclosures.saveRoom(place, null, "Gallery", at(new Site(25, 20, 19, 16, 50), 0));
+    long loft = enclosures.saveRoom(place, null, "Loft", at(new Site(29, 23, 22, 18, 45), 2));
 
-        long slate =
-                make(
-                        place,
-                        cellar,
-                        Enclosure.bare("Slate tank", new Vessel(100, 50, 45), 34)
-                                .with(Lid.MESH)
-                                .with(filter(300, today, 400))
-                                .with(hides(2).with(plants("java-fern", "hornwort")))
-                                .with(measured(null, 10.0, null)),
-                        start);
-        add(place, slate, "axolotl", "Ember and Ash", 2, 1, 1, 22, start);
-        long nursery =
-                make(
-                        place,
-                        cellar,
-                        Enclosure.bare("Nursery tub", new Vessel(60, 40, 20), 10)
-                                .with(Lid.MESH)
-                                .with(Furnishings.NONE.with(plants("hornwort"))),
-                        start);
-        add(place, nursery, "eastern-newt", "Spring larvae", 14, 0, 0, 2.9, start);
-        long quarantine =
-                make(
-                        place,
-                        cellar,
-                        Enclosure.bare("Quarantine", new Vessel(40, 25, 25), 14)
-                                .with(new Land(25, 17, 6))
-                                .with(Lid.MESH)
-                                .with(filter(10, today, 20))
-                                .with(hides(1)),
-                        start);
-        add(place, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
-
-        long pool =
-                make(
-                        place,
-                        gallery,
-                        Enclosure.bare("Long pool", new Vessel(180, 75, 66), 40)
-                                .with(new Ground(GroundMaterial.SAND, 4))
-                                .with(new Platform(45, 30))
-                                .with(
-                                        new Equipment.Heater(300, true),
-                                        filter(900, today, 700),
-                                        new Equipment.BaskingLamp(
-                                                75,
-                                                OptionalDouble.of(32),
-                                                OptionalDouble.of(50),
-                                                OptionalDouble.of(35)),
-                                        tube(today, 175, 30, 5.5))
-                                .with(
-                                        Furnishings.NONE.with(
-                                                part(
-                                                        "stone-1",
-                                                        PartKind.STONE,
-                                                        8,
-                                                        8,
-                                                        30,
-                                                        24,
-                                                        4,
-                                                        22,
-                                                        true),
-                                                part(
-                                                        "stone-2",
-                                                        PartKind.STONE,
-                                                        30,
-                                                        40,
-                                                        22,
-                                                        18,
-                                                        4,
-                                                        16,
-                                                        true),
-                                                part(
-                                                        "shelf-1",
-                                                        PartKind.SHELF,
-                                                        70,
-                                                        6,
-                                                        40,
-                                                        22,
-                                                        32,
-                                                        36,
-                                                        false)))
-                                .with(measured(null, 11.0, null)),
-                        start);
-        add(place, pool, "slider", "Bramble", 1, 0, 1, 18, start);
-        long shallows =
-                make(
-                        place,
-                        gallery,
-                        Enclosure.bare("Shallows", new Vessel(90, 40, 40), 10)
-                                .with(new Ground(GroundMaterial.SAND, 2))
-                                .with(new Land(32, 18, 20))
-                                .with(
-                                        new Equipment.Heater(100, true),
-                                        filter(120, today, 200),
-                                        new Equipment.BaskingLamp(
-                                                35,
-                                                OptionalDouble.empty(),
-                                                OptionalDouble.empty(),
-                                                OptionalDouble.of(30)),
-                                        tube(today, 60, 28, 2.0))
-                                .with(
-                                        hides(3).with(plants("hornwort"))
-                                                .with(
-                                                        part(
-                                                                "stone-1",
-                                                                PartKind.STONE,
-                                                                6,
-                                                                6,
-                                                                16,
-                                                                14,
-                                                                2,
-                                                                9,
-                                                                true),
-                                                        part(
-                                                                "wood-1",
-                                                                PartKind.WOOD,
-                                                                30,
-                                                                18,
-                                                                22,
-                                                                6,
-                                                                2,
-                                                                10,
-                                                                false),
-                                                        part(
-                                                                "plants-1",
-                                                                PartKind.PLANTS,
-                                                                8,
-                                                                24,
-                                                                14,
-                                                                12,
-                                                                2,
-                                                                12,
-                                                                true))),
-                        start);
-        add(place, shallows, "common-musk", "The three pebbles", 3, 0, 0, 4.6, start);
-        long fern =
-                make(
-                        place,
-                        gallery,
-                        Enclosure.bare("Fern box", new Vessel(60, 45, 45), 5)
-                                .with(new Ground(GroundMaterial.SAND, 1))
-                                .with(new Land(92, 14, 14))
-                                .with(Lid.GLASS)
-                                .with(new Equipment.HeatMat(50))
-                                .with(hides(6).with(plants("fern", "moss", "spider-plant")))
-                                .with(measured(86.0, 11.0, 0.1)),
-                        start);
-        add(place, fern, "vampire-crab", "Fern crabs", 6, 2, 4, 1.9, start);
-
-        long hum =
-                make(
-                        place,
-                        loft,
-                        Enclosure.bare("Hum tank", new Vessel(75, 35, 45), 28)
-                                .with(new Ground(GroundMaterial.SAND, 2))
-                                .with(Lid.GLASS)
-                                .with(new Equipment.Heater(75, true), filter(150, today, 300))
-                                .with(hides(4).with(plants("anubias", "java-moss"))),
-                        start);
-        add(place, hum, "dwarf-frog", "The choir", 7, 3, 4, 3.1, start);
-        long dune =
-                make(
-                        place,
-                        loft,
-                        Enclosure.bare("Dune box", new Vessel(90, 45, 45), 6)
-                                .with(new Ground(GroundMaterial.SAND, 1))
-                                .with(new Land(92, 20, 18))
-                                .with(Lid.GLASS)
-                                .with(new Equipment.HeatMat(50))
-                                .with(hides(2).with(new Dish(5, 33, true)))
-                                .with(measured(70.0, 12.0, 0.1)),
-                        start);
-        add(place, dune, "land-hermit", "Dune walkers", 3, 0, 0, 1.8, start);
+    long slate =
         make(
-                place,
-                loft,
-                Enclosure.bare("Mill race", new Vessel(80, 40, 40), 26)
-                        .with(new Ground(GroundMaterial.SAND, 2))
-                        .with(Lid.MESH)
-                        .with(new Equipment.Heater(100, true), filter(400, today, 17))
-                        .with(Furnishings.NONE.with(plants("hornwort"))),
-                start);
-        long tide =
-                make(
-                        place,
-                        gallery,
-                        Enclosure.bare("Tide tray", new Vessel(80, 40, 35), 8)
-                                .with(new Change("/water/salinityPpt", 8))
-                                .with(new Ground(GroundMaterial.SAND, 4))
-                                .with(new Land(55, 16, 16))
-                                .with(Lid.GLASS)
-                                .with(new Equipment.Heater(50, true), filter(60, today, 240))
-                                .with(hides(6).with(new Dish(4, 0, true)))
-                                .with(measured(80.0, 12.0, 0.1)),
-                        start);
-        add(place, tide, "fiddler", "The tide clocks", 4, 1, 3, 1.8, start);
-        String colder = shelf.copy(place, "axolotl", "Axolotl, mill cellar");
-        shelf.save(
-                place,
-                SheetDraft.of(colder, shelf.text(place, colder).orElseThrow())
+            place,
+            cellar,
+            Enclosure.bare("Slate tank", new Vessel(100, 50, 45), 34)
+                .with(Lid.MESH)
+                .with(filter(300, today, 400))
+                .with(hides(2).with(plants("java-fern", "hornwort")))
+                .with(measured(null, 10.0, null)),
+            start);
+    add(place, slate, "axolotl", "Ember and Ash", 2, 1, 1, 22, start);
+    long nursery =
+        make(
+            place,
+            cellar,
+            Enclosure.bare("Nursery tub", new Vessel(60, 40, 20), 10)
+                .with(Lid.MESH)
+                .with(Furnishings.NONE.with(plants("hornwort"))),
+            start);
+    add(place, nursery, "eastern-newt", "Spring larvae", 14, 0, 0, 2.9, start);
+    long quarantine =
+        make(
+            place,
+            cellar,
+            Enclosure.bare("Quarantine", new Vessel(40, 25, 25), 14)
+                .with(new Land(25, 17, 6))
+                .with(Lid.MESH)
+                .with(filter(10, today, 20))
+                .with(hides(1)),
+            start);
+    add(place, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
+
+    long pool =
+        make(
+            place,
+            gallery,
+            Enclosure.bare("Long pool", new Vessel(180, 75, 66), 40)
+                .with(new Substrate(SubstrateMaterial.SAND, 4))
+                .with(new Platform(45, 30))
+                .with(
+                    new Equipment.Heater(300, true),
+                    filter(900, today, 700),
+                    new Equipment.BaskingLamp(
+                        75, OptionalDouble.of(32), OptionalDouble.of(50), OptionalDouble.of(35)),
+                    tube(today, 175, 30, 5.5))
+                .with(
+                    Furnishings.NONE.with(
+                        part("stone-1", FurnishingKind.STONE, 8, 8, 30, 24, 4, 22, true),
+                        part("stone-2", FurnishingKind.STONE, 30, 40, 22, 18, 4, 16, true),
+                        part("shelf-1", FurnishingKind.SHELF, 70, 6, 40, 22, 32, 36, false)))
+                .with(measured(null, 11.0, null)),
+            start);
+    add(place, pool, "slider", "Bramble", 1, 0, 1, 18, start);
+    long shallows =
+        make(
+            place,
+            gallery,
+            Enclosure.bare("Shallows", new Vessel(90, 40, 40), 10)
+                .with(new Substrate(SubstrateMaterial.SAND, 2))
+                .with(new Land(32, 18, 20))
+                .with(
+                    new Equipment.Heater(100, true),
+                    filter(120, today, 200),
+                    new Equipment.BaskingLamp(
+                        35, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.of(30)),
+                    tube(today, 60, 28, 2.0))
+                .with(
+                    hides(3)
+                        .with(plants("hornwort"))
                         .with(
-                                Map.of("/stages/2/upkeep/changePercent", 30.0),
-                                "the weir water is hard and cheap")
-                        .yaml(),
-                "the weir water is hard and cheap");
-        enclosures.accept(
-                place,
-                dune,
-                "humidity-off",
-                "Dune walkers",
-                "The new mister comes next week; until then we spray twice a day.",
-                today.plusDays(12));
+                            part("stone-1", FurnishingKind.STONE, 6, 6, 16, 14, 2, 9, true),
+                            part("wood-1", FurnishingKind.WOOD, 30, 18, 22, 6, 2, 10, false),
+                            part("plants-1", FurnishingKind.PLANTS, 8, 24, 14, 12, 2, 12, true))),
+            start);
+    add(place, shallows, "common-musk", "The three pebbles", 3, 0, 0, 4.6, start);
+    long fern =
+        make(
+            place,
+            gallery,
+            Enclosure.bare("Fern box", new Vessel(60, 45, 45), 5)
+                .with(new Substrate(SubstrateMaterial.SAND, 1))
+                .with(new Land(92, 14, 14))
+                .with(Lid.GLASS)
+                .with(new Equipment.HeatMat(50))
+                .with(hides(6).with(plants("fern", "moss", "spider-plant")))
+                .with(measured(86.0, 11.0, 0.1)),
+            start);
+    add(place, fern, "vampire-crab", "Fern crabs", 6, 2, 4, 1.9, start);
 
-        history(place, start, today);
-        water.fill(place);
+    long hum =
+        make(
+            place,
+            loft,
+            Enclosure.bare("Hum tank", new Vessel(75, 35, 45), 28)
+                .with(new Substrate(SubstrateMaterial.SAND, 2))
+                .with(Lid.GLASS)
+                .with(new Equipment.Heater(75, true), filter(150, today, 300))
+                .with(hides(4).with(plants("anubias", "java-moss"))),
+            start);
+    add(place, hum, "dwarf-frog", "The choir", 7, 3, 4, 3.1, start);
+    long dune =
+        make(
+            place,
+            loft,
+            Enclosure.bare("Dune box", new Vessel(90, 45, 45), 6)
+                .with(new Substrate(SubstrateMaterial.SAND, 1))
+                .with(new Land(92, 20, 18))
+                .with(Lid.GLASS)
+                .with(new Equipment.HeatMat(50))
+                .with(hides(2).with(new Dish(5, 33, true)))
+                .with(measured(70.0, 12.0, 0.1)),
+            start);
+    add(place, dune, "land-hermit", "Dune walkers", 3, 0, 0, 1.8, start);
+    make(
+        place,
+        loft,
+        Enclosure.bare("Mill race", new Vessel(80, 40, 40), 26)
+            .with(new Substrate(SubstrateMaterial.SAND, 2))
+            .with(Lid.MESH)
+            .with(new Equipment.Heater(100, true), filter(400, today, 17))
+            .with(Furnishings.NONE.with(plants("hornwort"))),
+        start);
+    long tide =
+        make(
+            place,
+            gallery,
+            Enclosure.bare("Tide tray", new Vessel(80, 40, 35), 8)
+                .with(new Change("/water/salinityPpt", 8))
+                .with(new Substrate(SubstrateMaterial.SAND, 4))
+                .with(new Land(55, 16, 16))
+                .with(Lid.GLASS)
+                .with(new Equipment.Heater(50, true), filter(60, today, 240))
+                .with(hides(6).with(new Dish(4, 0, true)))
+                .with(measured(80.0, 12.0, 0.1)),
+            start);
+    add(place, tide, "fiddler", "The tide clocks", 4, 1, 3, 1.8, start);
+    String colder = shelf.copy(place, "axolotl", "Axolotl, mill cellar");
+    shelf.save(
+        place,
+        SheetDraft.of(colder, shelf.text(place, colder).orElseThrow())
+            .with(
+                Map.of("/stages/2/upkeep/changePercent", 30.0), "the weir water is hard and cheap")
+            .yaml(),
+        "the weir water is hard and cheap");
+    enclosures.accept(
+        place,
+        dune,
+        "humidity-off",
+        "Dune walkers",
+        "The new mister comes next week; until then we spray twice a day.",
+        today.plusDays(12));
+
+    history(place, start, today);
+    water.fill(place);
+  }
+
+  private static Equipment.Filter filter(double flowLph, LocalDate today, int days) {
+    return new Equipment.Filter(flowLph, Optional.of(today.minusDays(days)), true);
+  }
+
+  private static Equipment.UvbLamp tube(
+      LocalDate today, int days, double distanceCm, double uviAt30Cm) {
+    return new Equipment.UvbLamp(
+        Optional.of(today.minusDays(days)),
+        OptionalDouble.of(distanceCm),
+        UvShape.LINEAR,
+        OptionalDouble.of(uviAt30Cm),
+        OptionalDouble.empty());
+  }
+
+  /** A room of the mill, with so many hours of sun on the glass. */
+  private static Site at(Site room, double sunHours) {
+    return room.withSunHours(sunHours).at(LATITUDE, LONGITUDE);
+  }
+
+  private static Furnishing part(
+      String id,
+      FurnishingKind kind,
+      double x,
+      double y,
+      double length,
+      double width,
+      double bottom,
+      double top,
+      boolean round) {
+    return new Furnishing(id, kind, x, y, length, width, bottom, top, round, false, false);
+  }
+
+  private static Furnishings hides(int count) {
+    return Furnishings.NONE.with(new Hides(count, 0));
+  }
+
+  private static Plant[] plants(String... ids) {
+    return Stream.of(ids).map(id -> Plant.find(id).orElseThrow()).toArray(Plant[]::new);
+  }
+
+  private static Conditions measured(
+      @Nullable Double humidityPercent, @Nullable Double lightHours, @Nullable Double lidGapCm) {
+    return new Conditions(known(humidityPercent), known(lightHours), known(lidGapCm));
+  }
+
+  private static OptionalDouble known(@Nullable Double value) {
+    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+  }
+
+  /** Deeper water has a rest near the surface here. */
+  private long make(CollectionContext place, long room, Enclosure design, LocalDate start) {
+    Enclosure rested =
+        design.water().depthCm() > 8
+            ? design.with(new Change("/water/restBelowSurfaceCm", 4))
+            : design;
+    return enclosures.create(place, room, rested, start, UUID.randomUUID());
+  }
+
+  /**
+   * A resident with measurements every fortnight, grown as expected and a little uneven, ending at
+   * {@code lengthCm} today.
+   */
+  private void add(
+      CollectionContext place,
+      long enclosure,
+      String species,
+      String name,
+      int count,
+      int males,
+      int females,
+      double lengthCm,
+      LocalDate start) {
+    var sheet = CareLibrary.bundled().find(species).orElseThrow();
+    double first = lengthCm;
+    for (double guess = lengthCm; guess > lengthCm * 0.3; guess -= lengthCm * 0.002) {
+      if (sheet.growth().lengthCm(guess, DAYS_OF_HISTORY) <= lengthCm) {
+        first = guess;
+        break;
+      }
     }
-
-    private static Equipment.Filter filter(double flowLph, LocalDate today, int days) {
-        return new Equipment.Filter(flowLph, Optional.of(today.minusDays(days)), true);
+    enclosures.addResident(
+        place,
+        enclosure,
+        new Resident(
+            name,
+            sheet,
+            count,
+            males,
+            females,
+            OptionalDouble.of(round(first)),
+            OptionalDouble.empty(),
+            Optional.empty()),
+        UUID.randomUUID(),
+        start);
+    long resident = enclosures.get(place, enclosure).occupants().get(0).record().id();
+    for (int day = 14; day <= DAYS_OF_HISTORY - 3; day += 14) {
+      double length =
+          round(sheet.growth().lengthCm(first, day) * (1 + 0.004 * (random.nextDouble() - 0.5)));
+      double mass = round(sheet.body().massG(length) * (0.95 + 0.1 * random.nextDouble()));
+      enclosures.measure(
+          place,
+          enclosure,
+          resident,
+          start.plusDays(day),
+          OptionalDouble.of(length),
+          mass >= 1 ? OptionalDouble.of(mass) : OptionalDouble.empty(),
+          UUID.randomUUID());
     }
+  }
 
-    private static Equipment.UvbLamp tube(
-            LocalDate today, int days, double distanceCm, double uviAt30Cm) {
-        return new Equipment.UvbLamp(
-                Optional.of(today.minusDays(days)),
-                OptionalDouble.of(distanceCm),
-                UvShape.LINEAR,
-                OptionalDouble.of(uviAt30Cm),
-                OptionalDouble.empty());
-    }
+  private static double round(double value) {
+    return Math.round(value * 10) / 10.0;
+  }
 
-    /** A room of the mill, with so many hours of sun on the glass. */
-    private static Site at(Site room, double sunHours) {
-        return room.withSunHours(sunHours).at(LATITUDE, LONGITUDE);
-    }
-
-    private static Part part(
-            String id,
-            PartKind kind,
-            double x,
-            double y,
-            double length,
-            double width,
-            double bottom,
-            double top,
-            boolean round) {
-        return new Part(id, kind, x, y, length, width, bottom, top, round, false, false);
-    }
-
-    private static Furnishings hides(int count) {
-        return Furnishings.NONE.with(new Hides(count, 0));
-    }
-
-    private static Plant[] plants(String... ids) {
-        return Stream.of(ids).map(id -> Plant.find(id).orElseThrow()).toArray(Plant[]::new);
-    }
-
-    private static Conditions measured(
-            @Nullable Double humidityPercent,
-            @Nullable Double lightHours,
-            @Nullable Double lidGapCm) {
-        return new Conditions(known(humidityPercent), known(lightHours), known(lidGapCm));
-    }
-
-    private static OptionalDouble known(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
-    }
-
-    /** Deeper water has a rest near the surface here. */
-    private long make(Place place, long room, Enclosure design, LocalDate start) {
-        Enclosure rested =
-                design.water().depthCm() > 8
-                        ? design.with(new Change("/water/restBelowSurfaceCm", 4))
-                        : design;
-        return enclosures.create(place, room, rested, start, UUID.randomUUID());
-    }
-
-    /**
-     * A resident with measurements every fortnight, grown as expected and a little uneven, ending
-     * at {@code lengthCm} today.
-     */
-    private void add(
-            Place place,
-            long enclosure,
-            String species,
-            String name,
-            int count,
-            int males,
-            int females,
-            double lengthCm,
-            LocalDate start) {
-        var sheet = CareLibrary.bundled().find(species).orElseThrow();
-        double first = lengthCm;
-        for (double guess = lengthCm; guess > lengthCm * 0.3; guess -= lengthCm * 0.002) {
-            if (sheet.growth().lengthCm(guess, DAYS_OF_HISTORY) <= lengthCm) {
-                first = guess;
-                break;
-            }
-        }
-        enclosures.addResident(
-                place,
-                enclosure,
-                new Resident(
-                        name,
-                        sheet,
-                        count,
-                        males,
-                        females,
-                        OptionalDouble.of(round(first)),
-                        OptionalDouble.empty(),
-                        Optional.empty()),
-                UUID.randomUUID(),
-                start);
-        long resident = enclosures.get(place, enclosure).occupants().get(0).record().id();
-        for (int day = 14; day <= DAYS_OF_HISTORY - 3; day += 14) {
-            double length =
-                    round(
-                            sheet.growth().lengthCm(first, day)
-                                    * (1 + 0.004 * (random.nextDouble() - 0.5)));
-            double mass = round(sheet.body().massG(length) * (0.95 + 0.1 * random.nextDouble()));
-            enclosures.measure(
+  /** Weeks of rounds: most done, a few late, some skipped with a reason; this morning half done. */
+  private void history(CollectionContext place, LocalDate start, LocalDate today) {
+    for (EnclosureSnapshot state : enclosures.all(place)) {
+      List<Completion> done = new ArrayList<>();
+      for (LocalDate day = start; !day.isAfter(today); day = day.plusDays(1)) {
+        for (DueTask due : DayList.on(day, state.assessment().plan(), start, List.copyOf(done))) {
+          double chance = day.equals(today) ? DONE_TODAY : DONE_IN_TIME;
+          double dice = random.nextDouble();
+          if (dice < chance) {
+            done.add(settle(place, state, due, day, RoundEntry.Kind.DONE, ""));
+          } else if (dice < chance + SKIPPED && day.isBefore(today)) {
+            done.add(
+                settle(
                     place,
-                    enclosure,
-                    resident,
-                    start.plusDays(day),
-                    OptionalDouble.of(length),
-                    mass >= 1 ? OptionalDouble.of(mass) : OptionalDouble.empty(),
-                    UUID.randomUUID());
+                    state,
+                    due,
+                    day,
+                    RoundEntry.Kind.SKIPPED,
+                    REASONS.get(random.nextInt(REASONS.size()))));
+          }
         }
+      }
     }
+  }
 
-    private static double round(double value) {
-        return Math.round(value * 10) / 10.0;
-    }
-
-    /**
-     * Weeks of rounds: most done, a few late, some skipped with a reason; this morning half done.
-     */
-    private void history(Place place, LocalDate start, LocalDate today) {
-        for (EnclosureState state : enclosures.all(place)) {
-            List<Done> done = new ArrayList<>();
-            for (LocalDate day = start; !day.isAfter(today); day = day.plusDays(1)) {
-                for (Due due :
-                        DayList.on(day, state.assessment().plan(), start, List.copyOf(done))) {
-                    double chance = day.equals(today) ? DONE_TODAY : DONE_IN_TIME;
-                    double dice = random.nextDouble();
-                    if (dice < chance) {
-                        done.add(settle(place, state, due, day, RoundEntry.Kind.DONE, ""));
-                    } else if (dice < chance + SKIPPED && day.isBefore(today)) {
-                        done.add(
-                                settle(
-                                        place,
-                                        state,
-                                        due,
-                                        day,
-                                        RoundEntry.Kind.SKIPPED,
-                                        REASONS.get(random.nextInt(REASONS.size()))));
-                    }
-                }
-            }
-        }
-    }
-
-    private Done settle(
-            Place place,
-            EnclosureState state,
-            Due due,
-            LocalDate day,
-            RoundEntry.Kind kind,
-            String reason) {
-        Instant at = day.atTime(7, 40).plusMinutes(random.nextInt(90)).toInstant(ZoneOffset.UTC);
-        entries.save(
-                new RoundEntry(
-                        state.id(),
-                        due.task().key(),
-                        due.task().title().text(UnitSystem.METRIC),
-                        day,
-                        due.slot(),
-                        kind,
-                        reason,
-                        UUID.randomUUID(),
-                        at,
-                        place.person().id()));
-        return new Done(due.task().key(), day, due.slot(), kind == RoundEntry.Kind.SKIPPED);
-    }
+  private Completion settle(
+      CollectionContext place,
+      EnclosureSnapshot state,
+      DueTask due,
+      LocalDate day,
+      RoundEntry.Kind kind,
+      String reason) {
+    Instant at = day.atTime(7, 40).plusMinutes(random.nextInt(90)).toInstant(ZoneOffset.UTC);
+    entries.save(
+        new RoundEntry(
+            state.id(),
+            due.task().key(),
+            due.task().title().text(UnitSystem.METRIC),
+            day,
+            due.slot(),
+            kind,
+            reason,
+            UUID.randomUUID(),
+            at,
+            place.person().id()));
+    return new Completion(due.task().key(), day, due.slot(), kind == RoundEntry.Kind.SKIPPED);
+  }
 }

@@ -7,13 +7,10 @@ import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterChange;
 import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterTest;
-import app.islet.web.collection.Place;
-import app.islet.web.enclosure.EnclosureState;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.enclosure.EnclosureSnapshot;
 import app.islet.web.enclosure.Enclosures;
 import app.islet.web.waterlog.WaterLog;
-
-import org.springframework.stereotype.Component;
-
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -21,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
+import org.springframework.stereotype.Component;
 
 /**
  * What the mill's kits showed: a tank in the middle of its start-up, one of brackish water, one
@@ -28,182 +26,176 @@ import java.util.UUID;
  */
 @Component
 class DemoWater {
-    private static final long SEED = 1907;
-    private static final int START_UP_DAYS = 17;
+  private static final long SEED = 1907;
+  private static final int START_UP_DAYS = 17;
 
-    private final Enclosures enclosures;
-    private final WaterLog log;
-    private final Random random = new Random(SEED);
+  private final Enclosures enclosures;
+  private final WaterLog log;
+  private final Random random = new Random(SEED);
 
-    DemoWater(Enclosures enclosures, WaterLog log) {
-        this.enclosures = enclosures;
-        this.log = log;
+  DemoWater(Enclosures enclosures, WaterLog log) {
+    this.enclosures = enclosures;
+    this.log = log;
+  }
+
+  void fill(CollectionContext place) {
+    for (EnclosureSnapshot state : enclosures.all(place)) {
+      Story story = new Story(place);
+      switch (state.name()) {
+        case "Mill race" -> filterCycle(story, state);
+        case "Long pool" -> creeping(story);
+        case "Hum tank" -> crashed(story);
+        case "Tide tray" -> brackish(story);
+        case "Slate tank" -> well(story);
+        default -> {
+          // Nobody tests there.
+        }
+      }
+      log.add(place, state.id(), story.rows, true);
+    }
+  }
+
+  /** Days told one by one. */
+  private final class Story {
+    private final CollectionContext place;
+    private final List<WaterLog.Row> rows = new ArrayList<>();
+
+    Story(CollectionContext place) {
+      this.place = place;
     }
 
-    void fill(Place place) {
-        for (EnclosureState state : enclosures.all(place)) {
-            Story story = new Story(place);
-            switch (state.name()) {
-                case "Mill race" -> startUp(story, state);
-                case "Long pool" -> creeping(story);
-                case "Hum tank" -> crashed(story);
-                case "Tide tray" -> brackish(story);
-                case "Slate tank" -> well(story);
-                default -> {
-                    // Nobody tests there.
-                }
-            }
-            log.add(place, state.id(), story.rows, true);
-        }
+    /** Ammonia, nitrite, nitrate as the ion. */
+    Map<Parameter, Double> kit(double ammonia, double nitrite, double nitrate) {
+      Map<Parameter, Double> values = new EnumMap<>(Parameter.class);
+      put(values, Parameter.AMMONIA, ammonia, 0.05);
+      put(values, Parameter.NITRITE, nitrite, 0.05);
+      put(values, Parameter.NITRATE, nitrate, 1);
+      return values;
     }
 
-    /** Days told one by one. */
-    private final class Story {
-        private final Place place;
-        private final List<WaterLog.Row> rows = new ArrayList<>();
-
-        Story(Place place) {
-            this.place = place;
-        }
-
-        /** Ammonia, nitrite, nitrate as the ion. */
-        Map<Parameter, Double> kit(double ammonia, double nitrite, double nitrate) {
-            Map<Parameter, Double> values = new EnumMap<>(Parameter.class);
-            put(values, Parameter.AMMONIA, ammonia, 0.05);
-            put(values, Parameter.NITRITE, nitrite, 0.05);
-            put(values, Parameter.NITRATE, nitrate, 1);
-            return values;
-        }
-
-        private void put(
-                Map<Parameter, Double> values, Parameter parameter, double ion, double finest) {
-            double read = ion * (1 + 0.08 * random.nextGaussian());
-            double shown = Math.max(0, Math.round(read / finest) * finest);
-            values.put(parameter, shown / parameter.ionFactor());
-        }
-
-        void test(int daysAgo, Map<Parameter, Double> values) {
-            rows.add(
-                    new WaterLog.Row(
-                            UUID.randomUUID(),
-                            Optional.of(new WaterTest(place.today().minusDays(daysAgo), values)),
-                            Optional.empty()));
-        }
-
-        void did(int daysAgo, WaterEvent.Kind kind, double amount) {
-            rows.add(
-                    new WaterLog.Row(
-                            UUID.randomUUID(),
-                            Optional.empty(),
-                            Optional.of(
-                                    new WaterEvent(
-                                            place.today().minusDays(daysAgo), kind, amount))));
-        }
-
-        void general(Map<Parameter, Double> values, double ph, double carbonate, double tempC) {
-            values.put(Parameter.PH, Math.round(10 * (ph + 0.05 * random.nextGaussian())) / 10.0);
-            values.put(Parameter.CARBONATE, carbonate);
-            values.put(
-                    Parameter.TEMPERATURE,
-                    Math.round(2 * (tempC + 0.4 * random.nextGaussian())) / 2.0);
-        }
+    private void put(
+        Map<Parameter, Double> values, Parameter parameter, double ion, double finest) {
+      double read = ion * (1 + 0.08 * random.nextGaussian());
+      double shown = Math.max(0, Math.round(read / finest) * finest);
+      values.put(parameter, shown / parameter.ionFactor());
     }
 
-    /** The core's own bacteria, read with a kit's coarse eye. */
-    private static void startUp(Story story, EnclosureState state) {
-        NitrogenModel model = state.assessment().situation().waters().model();
-        double few = model.mostGPerDay() * 2e-4;
-        List<Nitrogen> days =
-                NitrogenRun.play(
-                                model,
-                                new Nitrogen(2, 0, 0.5, model.carbonateDh(), few, few / 3),
-                                new NitrogenRun.Course(
-                                        0,
-                                        new Nitrogen(0, 0, 0.5, model.carbonateDh(), 0, 0),
-                                        Map.of(),
-                                        false),
-                                START_UP_DAYS)
-                        .days();
-        story.did(START_UP_DAYS, WaterEvent.Kind.AMMONIA_DOSE, 2);
-        for (int day = 0; day <= START_UP_DAYS - 2; day += 3) {
-            Nitrogen n = days.get(day);
-            Map<Parameter, Double> values =
-                    story.kit(
-                            n.ammoniaMgPerL() * Parameter.AMMONIA.ionFactor(),
-                            n.nitriteMgPerL() * Parameter.NITRITE.ionFactor(),
-                            n.nitrateMgPerL() * Parameter.NITRATE.ionFactor());
-            story.general(values, 7.6, Math.round(n.carbonateDh()), 25);
-            story.test(START_UP_DAYS - day, values);
-        }
+    void test(int daysAgo, Map<Parameter, Double> values) {
+      rows.add(
+          new WaterLog.Row(
+              UUID.randomUUID(),
+              Optional.of(new WaterTest(place.today().minusDays(daysAgo), values)),
+              Optional.empty()));
     }
 
-    /** Bramble grew, the food with her, and the changes stayed what they were. */
-    private static void creeping(Story story) {
-        double nitrate = 12;
-        for (int week = 30; week >= 0; week--) {
-            int daysAgo = 7 * week + 1;
-            Map<Parameter, Double> values = story.kit(0, 0, nitrate);
-            story.general(values, 7.8, 8, 24.5);
-            story.test(daysAgo, values);
-            if (week > 6) {
-                story.did(daysAgo, WaterEvent.Kind.CHANGE, 25);
-            }
-            double rise = week > 18 ? 0.6 : 0.6 + 0.09 * (18 - week);
-            nitrate = WaterChange.afterMgPerL(nitrate, 6, 25) + 7 * rise;
-        }
+    void did(int daysAgo, WaterEvent.Kind kind, double amount) {
+      rows.add(
+          new WaterLog.Row(
+              UUID.randomUUID(),
+              Optional.empty(),
+              Optional.of(new WaterEvent(place.today().minusDays(daysAgo), kind, amount))));
     }
 
-    /** A helper meant it well and rinsed the sponge under the tap. */
-    private static void crashed(Story story) {
-        for (int daysAgo = 124; daysAgo >= 68; daysAgo -= 7) {
-            Map<Parameter, Double> values = story.kit(0, 0, 15);
-            story.general(values, 7.2, 5, 25);
-            story.test(daysAgo, values);
-            story.did(daysAgo, WaterEvent.Kind.CHANGE, 30);
-        }
-        story.did(66, WaterEvent.Kind.RINSED_TAP, 0);
-        double[][] bad = {
-            {64, 0.4, 0.05}, {63, 0.8, 0.2}, {62, 0.9, 0.5}, {61, 0.6, 0.9}, {60, 0.5, 1.3},
-            {58, 0.25, 1.6}, {56, 0.1, 1.1}, {54, 0.1, 0.7}, {51, 0, 0.3}, {48, 0, 0.1}
-        };
-        for (double[] day : bad) {
-            Map<Parameter, Double> values = story.kit(day[1], day[2], 12);
-            story.general(values, 7.1, 4, 25);
-            story.test((int) day[0], values);
-            story.did((int) day[0], WaterEvent.Kind.CHANGE, 50);
-        }
-        story.did(59, WaterEvent.Kind.RIPE_MEDIA, 20);
-        for (int daysAgo = 45; daysAgo >= 0; daysAgo -= 5) {
-            Map<Parameter, Double> values = story.kit(0, 0, 14);
-            story.general(values, 7.2, 5, 25);
-            story.test(daysAgo, values);
-        }
+    void general(Map<Parameter, Double> values, double ph, double carbonate, double tempC) {
+      values.put(Parameter.PH, Math.round(10 * (ph + 0.05 * random.nextGaussian())) / 10.0);
+      values.put(Parameter.CARBONATE, carbonate);
+      values.put(
+          Parameter.TEMPERATURE, Math.round(2 * (tempC + 0.4 * random.nextGaussian())) / 2.0);
     }
+  }
 
-    /** Topped up with the change water for weeks, until somebody looked. */
-    private static void brackish(Story story) {
-        double ppt = 8;
-        for (int week = 20; week >= 0; week--) {
-            int daysAgo = 7 * week + 2;
-            Map<Parameter, Double> values = story.kit(0, 0, 10);
-            story.general(values, 8.1, 9, 24);
-            values.put(Parameter.SALINITY, Math.round(2 * ppt) / 2.0);
-            story.test(daysAgo, values);
-            if (week > 6) {
-                story.did(daysAgo, WaterEvent.Kind.CHANGE, 25);
-            }
-            ppt = week > 12 || week < 9 ? ppt + (8 - ppt) * 0.25 : ppt + 1.1;
-        }
+  /** The core's own bacteria, read with a kit's coarse eye. */
+  private static void filterCycle(Story story, EnclosureSnapshot state) {
+    NitrogenModel model = state.assessment().situation().waterState().model();
+    double few = model.mostGPerDay() * 2e-4;
+    List<Nitrogen> days =
+        NitrogenRun.play(
+                model,
+                new Nitrogen(2, 0, 0.5, model.carbonateDh(), few, few / 3),
+                new NitrogenRun.Feeding(
+                    0, new Nitrogen(0, 0, 0.5, model.carbonateDh(), 0, 0), Map.of(), false),
+                START_UP_DAYS)
+            .days();
+    story.did(START_UP_DAYS, WaterEvent.Kind.AMMONIA_DOSE, 2);
+    for (int day = 0; day <= START_UP_DAYS - 2; day += 3) {
+      Nitrogen n = days.get(day);
+      Map<Parameter, Double> values =
+          story.kit(
+              n.ammoniaMgPerL() * Parameter.AMMONIA.ionFactor(),
+              n.nitriteMgPerL() * Parameter.NITRITE.ionFactor(),
+              n.nitrateMgPerL() * Parameter.NITRATE.ionFactor());
+      story.general(values, 7.6, Math.round(n.carbonateDh()), 25);
+      story.test(START_UP_DAYS - day, values);
     }
+  }
 
-    private static void well(Story story) {
-        for (int week = 26; week >= 0; week--) {
-            Map<Parameter, Double> values = story.kit(0, 0, 11);
-            story.general(values, 7.6, 7, 16.5);
-            story.test(7 * week + 3, values);
-            if (week > 6) {
-                story.did(7 * week + 3, WaterEvent.Kind.CHANGE, 25);
-            }
-        }
+  /** Bramble grew, the food with her, and the changes stayed what they were. */
+  private static void creeping(Story story) {
+    double nitrate = 12;
+    for (int week = 30; week >= 0; week--) {
+      int daysAgo = 7 * week + 1;
+      Map<Parameter, Double> values = story.kit(0, 0, nitrate);
+      story.general(values, 7.8, 8, 24.5);
+      story.test(daysAgo, values);
+      if (week > 6) {
+        story.did(daysAgo, WaterEvent.Kind.CHANGE, 25);
+      }
+      double rise = week > 18 ? 0.6 : 0.6 + 0.09 * (18 - week);
+      nitrate = WaterChange.afterMgPerL(nitrate, 6, 25) + 7 * rise;
     }
+  }
+
+  /** A helper meant it well and rinsed the sponge under the tap. */
+  private static void crashed(Story story) {
+    for (int daysAgo = 124; daysAgo >= 68; daysAgo -= 7) {
+      Map<Parameter, Double> values = story.kit(0, 0, 15);
+      story.general(values, 7.2, 5, 25);
+      story.test(daysAgo, values);
+      story.did(daysAgo, WaterEvent.Kind.CHANGE, 30);
+    }
+    story.did(66, WaterEvent.Kind.RINSED_TAP, 0);
+    double[][] bad = {
+      {64, 0.4, 0.05}, {63, 0.8, 0.2}, {62, 0.9, 0.5}, {61, 0.6, 0.9}, {60, 0.5, 1.3},
+      {58, 0.25, 1.6}, {56, 0.1, 1.1}, {54, 0.1, 0.7}, {51, 0, 0.3}, {48, 0, 0.1}
+    };
+    for (double[] day : bad) {
+      Map<Parameter, Double> values = story.kit(day[1], day[2], 12);
+      story.general(values, 7.1, 4, 25);
+      story.test((int) day[0], values);
+      story.did((int) day[0], WaterEvent.Kind.CHANGE, 50);
+    }
+    story.did(59, WaterEvent.Kind.RIPE_MEDIA, 20);
+    for (int daysAgo = 45; daysAgo >= 0; daysAgo -= 5) {
+      Map<Parameter, Double> values = story.kit(0, 0, 14);
+      story.general(values, 7.2, 5, 25);
+      story.test(daysAgo, values);
+    }
+  }
+
+  /** Topped up with the change water for weeks, until somebody looked. */
+  private static void brackish(Story story) {
+    double ppt = 8;
+    for (int week = 20; week >= 0; week--) {
+      int daysAgo = 7 * week + 2;
+      Map<Parameter, Double> values = story.kit(0, 0, 10);
+      story.general(values, 8.1, 9, 24);
+      values.put(Parameter.SALINITY, Math.round(2 * ppt) / 2.0);
+      story.test(daysAgo, values);
+      if (week > 6) {
+        story.did(daysAgo, WaterEvent.Kind.CHANGE, 25);
+      }
+      ppt = week > 12 || week < 9 ? ppt + (8 - ppt) * 0.25 : ppt + 1.1;
+    }
+  }
+
+  private static void well(Story story) {
+    for (int week = 26; week >= 0; week--) {
+      Map<Parameter, Double> values = story.kit(0, 0, 11);
+      story.general(values, 7.6, 7, 16.5);
+      story.test(7 * week + 3, values);
+      if (week > 6) {
+        story.did(7 * week + 3, WaterEvent.Kind.CHANGE, 25);
+      }
+    }
+  }
 }

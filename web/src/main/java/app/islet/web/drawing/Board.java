@@ -1,32 +1,30 @@
 package app.islet.web.drawing;
 
 import app.islet.core.enclosure.Enclosure;
-import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.Furnishing;
 
 /**
  * Where the working drawings lie on their sheet: section and plan share the scale and the left end.
  */
 record Board(double scale, double left, double top) {
-    static final double WIDTH = 880;
-    private static final double MARGIN = 84;
-    private static final double TOP = 62;
-    static final double BOTTOM = 54;
-    private static final double HEIGHT = 460;
+  static final double WIDTH = 880;
+  private static final double MARGIN = 84;
+  private static final double TOP = 62;
+  static final double BOTTOM = 54;
+  private static final double HEIGHT = 460;
 
-    static Board of(Enclosure e) {
-        double high = highestCm(e);
-        double scale =
-                Math.min(
-                        (WIDTH - 2 * MARGIN) / e.vessel().lengthCm(),
-                        (HEIGHT - TOP - BOTTOM) / high);
-        double over = high - e.vessel().heightCm();
-        return new Board(scale, (WIDTH - e.vessel().lengthCm() * scale) / 2, TOP + over * scale);
-    }
+  static Board of(Enclosure e) {
+    double high = highestCm(e);
+    double scale =
+        Math.min((WIDTH - 2 * MARGIN) / e.vessel().lengthCm(), (HEIGHT - TOP - BOTTOM) / high);
+    double over = high - e.vessel().heightCm();
+    return new Board(scale, (WIDTH - e.vessel().lengthCm() * scale) / 2, TOP + over * scale);
+  }
 
-    /** What stands or hangs over the rim needs room above it. */
-    private static double highestCm(Enclosure e) {
-        return Math.max(
-                e.vessel().heightCm(),
-                e.furnishings().parts().stream().mapToDouble(Part::topCm).max().orElse(0));
-    }
+  /** What stands or hangs over the rim needs room above it. */
+  private static double highestCm(Enclosure e) {
+    return Math.max(
+        e.vessel().heightCm(),
+        e.furnishings().parts().stream().mapToDouble(Furnishing::topCm).max().orElse(0));
+  }
 }

@@ -2,15 +2,14 @@ package app.islet.web.drawing;
 
 import app.islet.core.Assessment;
 import app.islet.core.enclosure.Enclosure;
-import app.islet.core.enclosure.Part;
+import app.islet.core.enclosure.Furnishing;
 import app.islet.core.enclosure.Vessel;
+import app.islet.core.geometry.BaskingPlatform;
+import app.islet.core.geometry.Geometry;
+import app.islet.core.geometry.Grid;
+import app.islet.core.geometry.Reachability;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
-import app.islet.core.survey.BaskingPlatform;
-import app.islet.core.survey.Grid;
-import app.islet.core.survey.Reach;
-import app.islet.core.survey.Survey;
-
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -25,330 +24,325 @@ import java.util.stream.Stream;
  * and what the water is to one of the residents.
  */
 public final class PlanDrawing {
-    private static final double TOP = 10;
-    private static final double BOTTOM = 34;
-    private static final int DEPTH_BANDS = 4;
+  private static final double TOP = 10;
+  private static final double BOTTOM = 34;
+  private static final int DEPTH_BANDS = 4;
 
-    /** Height of a label, and of a letter of it the width, about. */
-    private static final double LABEL_TALL = 18;
+  /** Height of a label, and of a letter of it the width, about. */
+  private static final double LABEL_TALL = 18;
 
-    private static final double LABEL_WIDE = 9.5;
-    private static final List<Reach.Mark> MARKED =
-            List.of(Reach.Mark.REST, Reach.Mark.TRAPPED, Reach.Mark.EXIT, Reach.Mark.REACHED);
-    private static final String[] SHOWN_AS = {"r-rest", "r-trapped", "r-exit", "r-reached"};
-    private static final int[] SHOWN =
-            Stream.of(Reach.Mark.values()).mapToInt(MARKED::indexOf).toArray();
-    private static final String[] DEPTHS_AS = {"d-0", "d-1", "d-2", "d-3"};
+  private static final double LABEL_WIDE = 9.5;
+  private static final List<Reachability.Mark> MARKED =
+      List.of(
+          Reachability.Mark.REST,
+          Reachability.Mark.TRAPPED,
+          Reachability.Mark.EXIT,
+          Reachability.Mark.REACHED);
+  private static final String[] SHOWN_AS = {"r-rest", "r-trapped", "r-exit", "r-reached"};
+  private static final int[] SHOWN =
+      Stream.of(Reachability.Mark.values()).mapToInt(MARKED::indexOf).toArray();
+  private static final String[] DEPTHS_AS = {"d-0", "d-1", "d-2", "d-3"};
 
-    private final Enclosure enclosure;
-    private final Survey survey;
-    private final Grid grid;
-    private final double scale;
-    private final double left;
-    private final Svg svg = new Svg();
-    private int[] depthMiddles = {};
-    private double depthBand;
+  private final Enclosure enclosure;
+  private final Geometry geometry;
+  private final Grid grid;
+  private final double scale;
+  private final double left;
+  private final Svg svg = new Svg();
+  private int[] depthMiddles = {};
+  private double depthBand;
 
-    private PlanDrawing(Assessment assessment, Grid grid) {
-        this.enclosure = assessment.enclosure();
-        this.survey = assessment.survey();
-        this.grid = grid;
-        Board board = Board.of(enclosure);
-        this.scale = board.scale();
-        this.left = board.left();
+  private PlanDrawing(Assessment assessment, Grid grid) {
+    this.enclosure = assessment.enclosure();
+    this.geometry = assessment.geometry();
+    this.grid = grid;
+    Board board = Board.of(enclosure);
+    this.scale = board.scale();
+    this.left = board.left();
+  }
+
+  /**
+   * @param grid the enclosure in cells
+   * @param reach where a resident gets to, to be laid over the drawing
+   * @param cutCm where the section is cut, from the back
+   * @param depths whether bands of depth are laid over it
+   */
+  public static String working(
+      Assessment assessment,
+      Grid grid,
+      UnitSystem units,
+      Optional<Reachability> reach,
+      double cutCm,
+      boolean depths) {
+    return new PlanDrawing(assessment, grid).draw(units, reach, cutCm, depths);
+  }
+
+  private String draw(
+      UnitSystem units, Optional<Reachability> reach, double cutCm, boolean depths) {
+    Vessel vessel = enclosure.vessel();
+    double tall = TOP + vessel.widthCm() * scale + BOTTOM;
+    svg.open(
+        "svg",
+        "xmlns",
+        "http://www.w3.org/2000/svg",
+        "viewBox",
+        "0 0 %s %s".formatted(Svg.number(Board.WIDTH), Svg.number(tall)),
+        "class",
+        "section working plan",
+        "role",
+        "img",
+        "data-scale",
+        scale);
+    svg.element("title", "Plan of %s, seen from above".formatted(enclosure.name()));
+    outline(geometry.hasWater() ? "s-water" : "s-ground");
+    if (geometry.hasWater()) {
+      regions(at -> grid.isDryGround(at) ? 0 : -1, "s-ground");
     }
-
-    /**
-     * @param grid the enclosure in cells
-     * @param reach where a resident gets to, to be laid over the drawing
-     * @param cutCm where the section is cut, from the back
-     * @param depths whether bands of depth are laid over it
-     */
-    public static String working(
-            Assessment assessment,
-            Grid grid,
-            UnitSystem units,
-            Optional<Reach> reach,
-            double cutCm,
-            boolean depths) {
-        return new PlanDrawing(assessment, grid).draw(units, reach, cutCm, depths);
+    if (depths) {
+      depth();
     }
+    Svg parts = new Svg();
+    Stream.concat(
+            BaskingPlatform.parts(enclosure).stream(), enclosure.furnishings().parts().stream())
+        .sorted(Comparator.comparing(Furnishing::topCm))
+        .forEach(part -> Parts.plan(parts, part, this::x, this::y));
+    svg.raw(UnchangedGroups.group("plan-parts", parts));
+    reach.ifPresent(this::overlay);
+    outline("s-outline");
+    depthLabels(units);
+    reach.ifPresent(r -> passages(r, units));
+    cutLine(cutCm);
+    svg.text(
+        Quantity.cm(vessel.widthCm()).text(units) + " wide, the front below",
+        "class",
+        "s-dim",
+        "x",
+        x(0),
+        "y",
+        y(vessel.widthCm()) + 24);
+    return svg.close("svg").toString();
+  }
 
-    private String draw(UnitSystem units, Optional<Reach> reach, double cutCm, boolean depths) {
-        Vessel vessel = enclosure.vessel();
-        double tall = TOP + vessel.widthCm() * scale + BOTTOM;
-        svg.open(
-                "svg",
-                "xmlns",
-                "http://www.w3.org/2000/svg",
-                "viewBox",
-                "0 0 %s %s".formatted(Svg.number(Board.WIDTH), Svg.number(tall)),
-                "class",
-                "section working plan",
-                "role",
-                "img",
-                "data-scale",
-                scale);
-        svg.element("title", "Plan of %s, seen from above".formatted(enclosure.name()));
-        outline(survey.hasWater() ? "s-water" : "s-ground");
-        if (survey.hasWater()) {
-            regions(at -> grid.isDryGround(at) ? 0 : -1, "s-ground");
-        }
-        if (depths) {
-            depth();
-        }
-        Svg parts = new Svg();
-        Stream.concat(
-                        BaskingPlatform.parts(enclosure).stream(),
-                        enclosure.furnishings().parts().stream())
-                .sorted(Comparator.comparing(Part::topCm))
-                .forEach(part -> Parts.plan(parts, part, this::x, this::y));
-        svg.raw(Known.group("plan-parts", parts));
-        reach.ifPresent(this::overlay);
-        outline("s-outline");
-        depthLabels(units);
-        reach.ifPresent(r -> passages(r, units));
-        cutLine(cutCm);
+  private double x(double cm) {
+    return left + cm * scale;
+  }
+
+  private double y(double cm) {
+    return TOP + cm * scale;
+  }
+
+  private void outline(String css) {
+    Vessel v = enclosure.vessel();
+    double l = v.lengthCm() * scale;
+    double w = v.widthCm() * scale;
+    switch (v.shape()) {
+      case BOX -> {
+        svg.empty("rect", "class", css, "x", x(0), "y", y(0), "width", l, "height", w);
+        slopes(v);
+      }
+      case OVAL -> {
+        svg.empty(
+            "ellipse",
+            "class",
+            css,
+            "cx",
+            x(0) + l / 2,
+            "cy",
+            y(0) + w / 2,
+            "rx",
+            l / 2,
+            "ry",
+            w / 2);
+        slopes(v);
+      }
+      case CORNER ->
+          svg.empty(
+              "path",
+              "class",
+              css,
+              "d",
+              "M%s %sH%sA%s %s 0 0 1 %s %sZ"
+                  .formatted(
+                      Svg.number(x(0)),
+                      Svg.number(y(0)),
+                      Svg.number(x(v.lengthCm())),
+                      Svg.number(l),
+                      Svg.number(w),
+                      Svg.number(x(0)),
+                      Svg.number(y(v.widthCm()))));
+      case BOW ->
+          svg.empty(
+              "path",
+              "class",
+              css,
+              "d",
+              "M%s %sH%sV%sQ%s %s %s %sZ"
+                  .formatted(
+                      Svg.number(x(0)),
+                      Svg.number(y(0)),
+                      Svg.number(x(v.lengthCm())),
+                      Svg.number(y(0.8 * v.widthCm())),
+                      Svg.number(x(v.lengthCm() / 2)),
+                      Svg.number(y(1.2 * v.widthCm())),
+                      Svg.number(x(0)),
+                      Svg.number(y(0.8 * v.widthCm()))));
+    }
+  }
+
+  /** The floor inside sloping sides. */
+  private void slopes(Vessel v) {
+    if (v.floorShare() == 1) {
+      return;
+    }
+    double l = v.lengthCm() * scale * v.floorShare();
+    double w = v.widthCm() * scale * v.floorShare();
+    double midX = x(v.lengthCm() / 2);
+    double midY = y(v.widthCm() / 2);
+    if (v.shape() == Vessel.Shape.OVAL) {
+      svg.empty("ellipse", "class", "s-floor", "cx", midX, "cy", midY, "rx", l / 2, "ry", w / 2);
+    } else {
+      svg.empty(
+          "rect",
+          "class",
+          "s-floor",
+          "x",
+          midX - l / 2,
+          "y",
+          midY - w / 2,
+          "width",
+          l,
+          "height",
+          w);
+    }
+  }
+
+  /** What each cell is to the body. */
+  private void overlay(Reachability reach) {
+    svg.open("g", "class", "o-reach");
+    regions(at -> SHOWN[reach.marks().get(at).ordinal()], SHOWN_AS);
+    svg.close("g");
+  }
+
+  /** Bands of depth, the deepest the darkest, each with its depths written into it. */
+  private void depth() {
+    double deepest = 0;
+    for (int at = 0; at < grid.cells(); at++) {
+      deepest = Math.max(deepest, grid.depthCm(at));
+    }
+    if (deepest == 0) {
+      return;
+    }
+    double band = deepest / DEPTH_BANDS;
+    svg.open("g", "class", "o-depth");
+    Regions bands = regions(at -> bandOf(grid.depthCm(at), band), DEPTHS_AS);
+    depthMiddles = IntStream.range(0, DEPTH_BANDS).map(bands::middle).toArray();
+    depthBand = band;
+    svg.close("g");
+  }
+
+  /** Over everything, so that no part hides them. */
+  private void depthLabels(UnitSystem units) {
+    svg.open("g", "class", "o-depth");
+    for (int n = 0; n < depthMiddles.length; n++) {
+      int at = depthMiddles[n];
+      if (at >= 0) {
         svg.text(
-                Quantity.cm(vessel.widthCm()).text(units) + " wide, the front below",
-                "class",
-                "s-dim",
-                "x",
-                x(0),
-                "y",
-                y(vessel.widthCm()) + 24);
-        return svg.close("svg").toString();
+            "%s to %s"
+                .formatted(
+                    Quantity.cm(depthBand * n).number(units),
+                    Quantity.cm(depthBand * (n + 1)).text(units)),
+            "class",
+            "s-depth-label",
+            "x",
+            x((at % grid.columns() + 0.5) * grid.stepX()),
+            "y",
+            y(enclosure.vessel().widthCm() * (n + 0.5) / DEPTH_BANDS) + 6,
+            "text-anchor",
+            "middle");
+      }
     }
+    svg.close("g");
+  }
 
-    private double x(double cm) {
-        return left + cm * scale;
-    }
+  private static int bandOf(double depthCm, double band) {
+    return depthCm <= 0 ? -1 : (int) Math.min(DEPTH_BANDS - 1, Math.floor(depthCm / band));
+  }
 
-    private double y(double cm) {
-        return TOP + cm * scale;
-    }
-
-    private void outline(String css) {
-        Vessel v = enclosure.vessel();
-        double l = v.lengthCm() * scale;
-        double w = v.widthCm() * scale;
-        switch (v.shape()) {
-            case BOX -> {
-                svg.empty("rect", "class", css, "x", x(0), "y", y(0), "width", l, "height", w);
-                slopes(v);
-            }
-            case OVAL -> {
-                svg.empty(
-                        "ellipse",
-                        "class",
-                        css,
-                        "cx",
-                        x(0) + l / 2,
-                        "cy",
-                        y(0) + w / 2,
-                        "rx",
-                        l / 2,
-                        "ry",
-                        w / 2);
-                slopes(v);
-            }
-            case CORNER ->
-                    svg.empty(
-                            "path",
-                            "class",
-                            css,
-                            "d",
-                            "M%s %sH%sA%s %s 0 0 1 %s %sZ"
-                                    .formatted(
-                                            Svg.number(x(0)),
-                                            Svg.number(y(0)),
-                                            Svg.number(x(v.lengthCm())),
-                                            Svg.number(l),
-                                            Svg.number(w),
-                                            Svg.number(x(0)),
-                                            Svg.number(y(v.widthCm()))));
-            case BOW ->
-                    svg.empty(
-                            "path",
-                            "class",
-                            css,
-                            "d",
-                            "M%s %sH%sV%sQ%s %s %s %sZ"
-                                    .formatted(
-                                            Svg.number(x(0)),
-                                            Svg.number(y(0)),
-                                            Svg.number(x(v.lengthCm())),
-                                            Svg.number(y(0.8 * v.widthCm())),
-                                            Svg.number(x(v.lengthCm() / 2)),
-                                            Svg.number(y(1.2 * v.widthCm())),
-                                            Svg.number(x(0)),
-                                            Svg.number(y(0.8 * v.widthCm()))));
-        }
-    }
-
-    /** The floor inside sloping sides. */
-    private void slopes(Vessel v) {
-        if (v.floorShare() == 1) {
-            return;
-        }
-        double l = v.lengthCm() * scale * v.floorShare();
-        double w = v.widthCm() * scale * v.floorShare();
-        double midX = x(v.lengthCm() / 2);
-        double midY = y(v.widthCm() / 2);
-        if (v.shape() == Vessel.Shape.OVAL) {
-            svg.empty(
-                    "ellipse", "class", "s-floor", "cx", midX, "cy", midY, "rx", l / 2, "ry",
-                    w / 2);
-        } else {
-            svg.empty(
-                    "rect",
-                    "class",
-                    "s-floor",
-                    "x",
-                    midX - l / 2,
-                    "y",
-                    midY - w / 2,
-                    "width",
-                    l,
-                    "height",
-                    w);
-        }
-    }
-
-    /** What each cell is to the body. */
-    private void overlay(Reach reach) {
-        svg.open("g", "class", "o-reach");
-        regions(at -> SHOWN[reach.marks().get(at).ordinal()], SHOWN_AS);
-        svg.close("g");
-    }
-
-    /** Bands of depth, the deepest the darkest, each with its depths written into it. */
-    private void depth() {
-        double deepest = 0;
-        for (int at = 0; at < grid.cells(); at++) {
-            deepest = Math.max(deepest, grid.depthCm(at));
-        }
-        if (deepest == 0) {
-            return;
-        }
-        double band = deepest / DEPTH_BANDS;
-        svg.open("g", "class", "o-depth");
-        Regions bands = regions(at -> bandOf(grid.depthCm(at), band), DEPTHS_AS);
-        depthMiddles = IntStream.range(0, DEPTH_BANDS).map(bands::middle).toArray();
-        depthBand = band;
-        svg.close("g");
-    }
-
-    /** Over everything, so that no part hides them. */
-    private void depthLabels(UnitSystem units) {
-        svg.open("g", "class", "o-depth");
-        for (int n = 0; n < depthMiddles.length; n++) {
-            int at = depthMiddles[n];
-            if (at >= 0) {
-                svg.text(
-                        "%s to %s"
-                                .formatted(
-                                        Quantity.cm(depthBand * n).number(units),
-                                        Quantity.cm(depthBand * (n + 1)).text(units)),
-                        "class",
-                        "s-depth-label",
-                        "x",
-                        x((at % grid.columns() + 0.5) * grid.stepX()),
-                        "y",
-                        y(enclosure.vessel().widthCm() * (n + 0.5) / DEPTH_BANDS) + 6,
-                        "text-anchor",
-                        "middle");
-            }
-        }
-        svg.close("g");
-    }
-
-    private static int bandOf(double depthCm, double band) {
-        return depthCm <= 0 ? -1 : (int) Math.min(DEPTH_BANDS - 1, Math.floor(depthCm / band));
-    }
-
-    /**
-     * Draws cells by their kind, each kind as one path of outlines.
-     *
-     * @param kindOf kind of a cell, from 0, or -1 for one that is not drawn
-     * @param names classes of the kinds
-     */
-    private Regions regions(IntUnaryOperator kindOf, String... names) {
-        Regions regions =
-                new Regions(grid.columns(), grid.cells() / grid.columns(), names.length, kindOf);
-        String placed =
-                "translate(%s %s) scale(%s %s)"
-                        .formatted(
-                                Svg.number(left),
-                                Svg.number(TOP),
-                                grid.stepX() * scale,
-                                grid.stepY() * scale);
-        for (int kind = 0; kind < names.length; kind++) {
-            String outline = regions.outline(kind);
-            if (!outline.isEmpty()) {
-                svg.empty(
-                        "path",
-                        "class",
-                        names[kind],
-                        "transform",
-                        placed,
-                        "vector-effect",
-                        "non-scaling-stroke",
-                        "d",
-                        outline);
-            }
-        }
-        return regions;
-    }
-
-    /** Gaps that hold it, ringed, with their width where no other's is written already. */
-    private void passages(Reach reach, UnitSystem units) {
-        svg.open("g", "class", "o-reach", "data-thing", "passages");
-        List<Rectangle2D> written = new ArrayList<>();
-        for (Reach.Passage passage : reach.passages()) {
-            double middleX = x(passage.xCm());
-            double middleY = y(passage.yCm());
-            double radius = Math.max(8, passage.gapCm() * scale / 2);
-            svg.empty("circle", "class", "s-passage", "cx", middleX, "cy", middleY, "r", radius);
-            String gap = Quantity.cm(passage.gapCm()).text(units);
-            Rectangle2D place =
-                    new Rectangle2D.Double(
-                            middleX + radius + 3,
-                            middleY - LABEL_TALL / 2,
-                            gap.length() * LABEL_WIDE,
-                            LABEL_TALL);
-            if (written.stream().noneMatch(place::intersects)) {
-                written.add(place);
-                svg.text(gap, "class", "s-passage-label", "x", place.getX(), "y", middleY + 6);
-            }
-        }
-        svg.close("g");
-    }
-
-    private void cutLine(double cutCm) {
-        double right = x(enclosure.vessel().lengthCm());
+  /**
+   * Draws cells by their kind, each kind as one path of outlines.
+   *
+   * @param kindOf kind of a cell, from 0, or -1 for one that is not drawn
+   * @param names classes of the kinds
+   */
+  private Regions regions(IntUnaryOperator kindOf, String... names) {
+    Regions regions =
+        new Regions(grid.columns(), grid.cells() / grid.columns(), names.length, kindOf);
+    String placed =
+        "translate(%s %s) scale(%s %s)"
+            .formatted(
+                Svg.number(left), Svg.number(TOP), grid.stepX() * scale, grid.stepY() * scale);
+    for (int kind = 0; kind < names.length; kind++) {
+      String outline = regions.outline(kind);
+      if (!outline.isEmpty()) {
         svg.empty(
-                "path",
-                "class",
-                "s-cut",
-                "d",
-                "M%s %sH%s"
-                        .formatted(
-                                Svg.number(x(0) - 24),
-                                Svg.number(y(cutCm)),
-                                Svg.number(right + 8)));
-        svg.empty(
-                "circle",
-                "class",
-                "s-handle s-cut-handle",
-                "cx",
-                x(0) - 24,
-                "cy",
-                y(cutCm),
-                "r",
-                9,
-                "data-drag",
-                "cut");
-        svg.text("cut", "class", "s-label", "x", right + 12, "y", y(cutCm) + 6);
+            "path",
+            "class",
+            names[kind],
+            "transform",
+            placed,
+            "vector-effect",
+            "non-scaling-stroke",
+            "d",
+            outline);
+      }
     }
+    return regions;
+  }
+
+  /** Gaps that hold it, ringed, with their width where no other's is written already. */
+  private void passages(Reachability reach, UnitSystem units) {
+    svg.open("g", "class", "o-reach", "data-thing", "passages");
+    List<Rectangle2D> written = new ArrayList<>();
+    for (Reachability.Passage passage : reach.passages()) {
+      double middleX = x(passage.xCm());
+      double middleY = y(passage.yCm());
+      double radius = Math.max(8, passage.gapCm() * scale / 2);
+      svg.empty("circle", "class", "s-passage", "cx", middleX, "cy", middleY, "r", radius);
+      String gap = Quantity.cm(passage.gapCm()).text(units);
+      Rectangle2D place =
+          new Rectangle2D.Double(
+              middleX + radius + 3,
+              middleY - LABEL_TALL / 2,
+              gap.length() * LABEL_WIDE,
+              LABEL_TALL);
+      if (written.stream().noneMatch(place::intersects)) {
+        written.add(place);
+        svg.text(gap, "class", "s-passage-label", "x", place.getX(), "y", middleY + 6);
+      }
+    }
+    svg.close("g");
+  }
+
+  private void cutLine(double cutCm) {
+    double right = x(enclosure.vessel().lengthCm());
+    svg.empty(
+        "path",
+        "class",
+        "s-cut",
+        "d",
+        "M%s %sH%s".formatted(Svg.number(x(0) - 24), Svg.number(y(cutCm)), Svg.number(right + 8)));
+    svg.empty(
+        "circle",
+        "class",
+        "s-handle s-cut-handle",
+        "cx",
+        x(0) - 24,
+        "cy",
+        y(cutCm),
+        "r",
+        9,
+        "data-drag",
+        "cut");
+    svg.text("cut", "class", "s-label", "x", right + 12, "y", y(cutCm) + 6);
+  }
 }

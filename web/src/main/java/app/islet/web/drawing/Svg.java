@@ -4,86 +4,83 @@ package app.islet.web.drawing;
  * Writes SVG. Numbers have at most two places and a point, so that a drawing repeats byte for byte.
  */
 final class Svg {
-    private static final double MOST = 1e9;
+  private static final double MOST = 1e9;
 
-    private final StringBuilder out = new StringBuilder(2048);
+  private final StringBuilder out = new StringBuilder(2048);
 
-    Svg open(String element, Object... attributes) {
-        return tag(element, attributes, ">");
+  Svg open(String element, Object... attributes) {
+    return tag(element, attributes, ">");
+  }
+
+  Svg empty(String element, Object... attributes) {
+    return tag(element, attributes, "/>");
+  }
+
+  Svg close(String element) {
+    out.append("</").append(element).append('>');
+    return this;
+  }
+
+  Svg text(String text, Object... attributes) {
+    open("text", attributes);
+    out.append(escape(text));
+    return close("text");
+  }
+
+  Svg element(String element, String text) {
+    out.append('<').append(element).append('>').append(escape(text));
+    return close(element);
+  }
+
+  /** Puts in what was written by another of these. */
+  Svg raw(String svg) {
+    out.append(svg);
+    return this;
+  }
+
+  private Svg tag(String element, Object[] attributes, String end) {
+    out.append('<').append(element);
+    for (int i = 0; i < attributes.length; i += 2) {
+      Object value = attributes[i + 1];
+      out.append(' ')
+          .append(attributes[i])
+          .append("=\"")
+          .append(value instanceof Number n ? number(n.doubleValue()) : escape(value.toString()))
+          .append('"');
     }
+    out.append(end);
+    return this;
+  }
 
-    Svg empty(String element, Object... attributes) {
-        return tag(element, attributes, "/>");
+  static String number(double value) {
+    if (!(Math.abs(value) < MOST)) {
+      throw new IllegalArgumentException("no place in a drawing: " + value);
     }
+    long hundredths = Math.round(value * 100);
+    long size = Math.abs(hundredths);
+    StringBuilder text = new StringBuilder(8);
+    if (hundredths < 0) {
+      text.append('-');
+    }
+    text.append(size / 100);
+    if (size % 100 != 0) {
+      text.append('.').append(size % 100 / 10);
+      if (size % 10 != 0) {
+        text.append(size % 10);
+      }
+    }
+    return text.toString();
+  }
 
-    Svg close(String element) {
-        out.append("</").append(element).append('>');
-        return this;
-    }
+  private static String escape(String text) {
+    return text.replace("&", "&amp;")
+        .replace("<", "&lt;")
+        .replace(">", "&gt;")
+        .replace("\"", "&quot;");
+  }
 
-    Svg text(String text, Object... attributes) {
-        open("text", attributes);
-        out.append(escape(text));
-        return close("text");
-    }
-
-    Svg element(String element, String text) {
-        out.append('<').append(element).append('>').append(escape(text));
-        return close(element);
-    }
-
-    /** Puts in what was written by another of these. */
-    Svg raw(String svg) {
-        out.append(svg);
-        return this;
-    }
-
-    private Svg tag(String element, Object[] attributes, String end) {
-        out.append('<').append(element);
-        for (int i = 0; i < attributes.length; i += 2) {
-            Object value = attributes[i + 1];
-            out.append(' ')
-                    .append(attributes[i])
-                    .append("=\"")
-                    .append(
-                            value instanceof Number n
-                                    ? number(n.doubleValue())
-                                    : escape(value.toString()))
-                    .append('"');
-        }
-        out.append(end);
-        return this;
-    }
-
-    static String number(double value) {
-        if (!(Math.abs(value) < MOST)) {
-            throw new IllegalArgumentException("no place in a drawing: " + value);
-        }
-        long hundredths = Math.round(value * 100);
-        long size = Math.abs(hundredths);
-        StringBuilder text = new StringBuilder(8);
-        if (hundredths < 0) {
-            text.append('-');
-        }
-        text.append(size / 100);
-        if (size % 100 != 0) {
-            text.append('.').append(size % 100 / 10);
-            if (size % 10 != 0) {
-                text.append(size % 10);
-            }
-        }
-        return text.toString();
-    }
-
-    private static String escape(String text) {
-        return text.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;");
-    }
-
-    @Override
-    public String toString() {
-        return out.toString();
-    }
+  @Override
+  public String toString() {
+    return out.toString();
+  }
 }

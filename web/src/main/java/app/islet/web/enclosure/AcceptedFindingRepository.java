@@ -1,10 +1,9 @@
 package app.islet.web.enclosure;
 
-import org.springframework.data.jpa.repository.JpaRepository;
-
 import java.util.Collection;
 import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
 
 interface AcceptedFindingRepository extends JpaRepository<AcceptedFinding, Long> {
-    List<AcceptedFinding> findByEnclosureIdInOrderByIdDesc(Collection<Long> enclosureIds);
+  List<AcceptedFinding> findByEnclosureIdInOrderByIdDesc(Collection<Long> enclosureIds);
 }

@@ -3,7 +3,6 @@ package app.islet.web.enclosure;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.quantity.Dimension;
 import app.islet.web.support.FormReader;
-
 import java.util.OptionalDouble;
 
 /**
@@ -16,22 +15,22 @@ import java.util.OptionalDouble;
  * @param depths whether bands of depth are laid over the plan
  */
 record BoardView(OptionalDouble cutCm, int aheadMonths, int whose, boolean lamps, boolean depths) {
-    static final BoardView TODAY = new BoardView(OptionalDouble.empty(), 0, -1, false, false);
-    private static final int MOST_MONTHS = 120;
+  static final BoardView TODAY = new BoardView(OptionalDouble.empty(), 0, -1, false, false);
+  private static final int MOST_MONTHS = 120;
 
-    /** What the sliders beside the drawing say; what makes no sense is left out. */
-    static BoardView read(FormReader form) {
-        FormReader own = form.again();
-        return new BoardView(
-                own.optional("cut", Dimension.LENGTH, 0, 2000),
-                own.whole("ahead", 0, MOST_MONTHS, 0),
-                own.whole("whose", 0, 200, -1),
-                own.flag("lamps"),
-                own.flag("depths"));
-    }
+  /** What the sliders beside the drawing say; what makes no sense is left out. */
+  static BoardView read(FormReader form) {
+    FormReader own = form.again();
+    return new BoardView(
+        own.optional("cut", Dimension.LENGTH, 0, 2000),
+        own.whole("ahead", 0, MOST_MONTHS, 0),
+        own.whole("whose", 0, 200, -1),
+        own.flag("lamps"),
+        own.flag("depths"));
+  }
 
-    double cutIn(Enclosure e) {
-        double width = e.vessel().widthCm();
-        return Math.min(width, cutCm.orElse(width / 2));
-    }
+  double cutIn(Enclosure e) {
+    double width = e.vessel().widthCm();
+    return Math.min(width, cutCm.orElse(width / 2));
+  }
 }

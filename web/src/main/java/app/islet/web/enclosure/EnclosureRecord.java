@@ -5,7 +5,6 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-
 import java.time.LocalDate;
 import java.util.UUID;
 
@@ -16,53 +15,53 @@ import java.util.UUID;
 @Entity
 @Table(name = "enclosure")
 public class EnclosureRecord {
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
 
-    private Long collectionId;
-    private Long roomId;
-    private String name;
-    private LocalDate startedOn;
-    private UUID clientId;
+  private Long collectionId;
+  private Long roomId;
+  private String name;
+  private LocalDate startedOn;
+  private UUID clientId;
 
-    /** For Hibernate only. */
-    protected EnclosureRecord() {}
+  /** For Hibernate only. */
+  protected EnclosureRecord() {}
 
-    public EnclosureRecord(
-            long collectionId, long roomId, String name, LocalDate startedOn, UUID clientId) {
-        this.collectionId = collectionId;
-        this.roomId = roomId;
-        this.name = name;
-        this.startedOn = startedOn;
-        this.clientId = clientId;
-    }
+  public EnclosureRecord(
+      long collectionId, long roomId, String name, LocalDate startedOn, UUID clientId) {
+    this.collectionId = collectionId;
+    this.roomId = roomId;
+    this.name = name;
+    this.startedOn = startedOn;
+    this.clientId = clientId;
+  }
 
-    public void rename(String newName) {
-        this.name = newName;
-    }
+  public void rename(String newName) {
+    this.name = newName;
+  }
 
-    public void moveTo(Room room) {
-        this.roomId = room.id();
-    }
+  public void moveTo(Room room) {
+    this.roomId = room.id();
+  }
 
-    public Long id() {
-        return id;
-    }
+  public Long id() {
+    return id;
+  }
 
-    public Long collectionId() {
-        return collectionId;
-    }
+  public Long collectionId() {
+    return collectionId;
+  }
 
-    public Long roomId() {
-        return roomId;
-    }
+  public Long roomId() {
+    return roomId;
+  }
 
-    public String name() {
-        return name;
-    }
+  public String name() {
+    return name;
+  }
 
-    public LocalDate startedOn() {
-        return startedOn;
-    }
+  public LocalDate startedOn() {
+    return startedOn;
+  }
 }

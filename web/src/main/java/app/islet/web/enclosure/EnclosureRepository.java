@@ -1,26 +1,24 @@
 package app.islet.web.enclosure;
 
 import jakarta.persistence.LockModeType;
-
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
-import java.util.List;
-import java.util.Optional;
-import java.util.UUID;
-
 public interface EnclosureRepository extends JpaRepository<EnclosureRecord, Long> {
-    List<EnclosureRecord> findByCollectionIdOrderById(long collectionId);
+  List<EnclosureRecord> findByCollectionIdOrderById(long collectionId);
 
-    Optional<EnclosureRecord> findByIdAndCollectionId(long id, long collectionId);
+  Optional<EnclosureRecord> findByIdAndCollectionId(long id, long collectionId);
 
-    Optional<EnclosureRecord> findByClientId(UUID clientId);
+  Optional<EnclosureRecord> findByClientId(UUID clientId);
 
-    /**
-     * Holds the enclosure until the transaction ends, so that two clicks come one after the other.
-     */
-    @Lock(LockModeType.PESSIMISTIC_WRITE)
-    @Query("select e from EnclosureRecord e where e.id = :id and e.collectionId = :collectionId")
-    Optional<EnclosureRecord> hold(long id, long collectionId);
+  /**
+   * Holds the enclosure until the transaction ends, so that two clicks come one after the other.
+   */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select e from EnclosureRecord e where e.id = :id and e.collectionId = :collectionId")
+  Optional<EnclosureRecord> hold(long id, long collectionId);
 }

@@ -1,7 +1,6 @@
 package app.islet.web.enclosure;
 
 import app.islet.web.support.FieldView;
-
 import java.util.List;
 
 /**
@@ -12,8 +11,8 @@ import java.util.List;
  * @param open whether something in it is wrong
  */
 record FormRow(String key, String id, String title, List<FieldView> fields, boolean open) {
-    static FormRow of(String key, String id, String title, List<FieldView> fields) {
-        boolean wrong = fields.stream().anyMatch(f -> f.error() != null);
-        return new FormRow(key, id, title, fields, wrong);
-    }
+  static FormRow of(String key, String id, String title, List<FieldView> fields) {
+    boolean wrong = fields.stream().anyMatch(f -> f.error() != null);
+    return new FormRow(key, id, title, fields, wrong);
+  }
 }

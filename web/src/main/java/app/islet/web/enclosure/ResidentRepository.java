@@ -1,16 +1,15 @@
 package app.islet.web.enclosure;
 
-import org.springframework.data.jpa.repository.JpaRepository;
-
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface ResidentRepository extends JpaRepository<ResidentRecord, Long> {
-    List<ResidentRecord> findByEnclosureIdInOrderById(Collection<Long> enclosureIds);
+  List<ResidentRecord> findByEnclosureIdInOrderById(Collection<Long> enclosureIds);
 
-    Optional<ResidentRecord> findByIdAndEnclosureId(long id, long enclosureId);
+  Optional<ResidentRecord> findByIdAndEnclosureId(long id, long enclosureId);
 
-    boolean existsByClientId(UUID clientId);
+  boolean existsByClientId(UUID clientId);
 }

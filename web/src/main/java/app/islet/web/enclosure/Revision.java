@@ -5,57 +5,55 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-
+import java.time.Instant;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-
-import java.time.Instant;
 
 /** One saved state of a design, as an enclosure document without residents. Never changed. */
 @Entity
 @Table(name = "enclosure_revision")
 public class Revision {
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
 
-    private Long enclosureId;
-    private int number;
+  private Long enclosureId;
+  private int number;
 
-    @JdbcTypeCode(SqlTypes.JSON)
-    private String document;
+  @JdbcTypeCode(SqlTypes.JSON)
+  private String document;
 
-    private Instant savedAt;
-    private Long savedBy;
+  private Instant savedAt;
+  private Long savedBy;
 
-    /** For Hibernate only. */
-    protected Revision() {}
+  /** For Hibernate only. */
+  protected Revision() {}
 
-    public Revision(long enclosureId, int number, String document, Instant savedAt, long savedBy) {
-        this.enclosureId = enclosureId;
-        this.number = number;
-        this.document = document;
-        this.savedAt = savedAt;
-        this.savedBy = savedBy;
-    }
+  public Revision(long enclosureId, int number, String document, Instant savedAt, long savedBy) {
+    this.enclosureId = enclosureId;
+    this.number = number;
+    this.document = document;
+    this.savedAt = savedAt;
+    this.savedBy = savedBy;
+  }
 
-    public Long enclosureId() {
-        return enclosureId;
-    }
+  public Long enclosureId() {
+    return enclosureId;
+  }
 
-    public int number() {
-        return number;
-    }
+  public int number() {
+    return number;
+  }
 
-    public String document() {
-        return document;
-    }
+  public String document() {
+    return document;
+  }
 
-    public Long savedBy() {
-        return savedBy;
-    }
+  public Long savedBy() {
+    return savedBy;
+  }
 
-    public Instant savedAt() {
-        return savedAt;
-    }
+  public Instant savedAt() {
+    return savedAt;
+  }
 }

@@ -1,14 +1,13 @@
 package app.islet.web.enclosure;
 
-import org.springframework.data.jpa.repository.JpaRepository;
-
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface RoomRepository extends JpaRepository<Room, Long> {
-    List<Room> findByCollectionIdOrderById(long collectionId);
+  List<Room> findByCollectionIdOrderById(long collectionId);
 
-    Optional<Room> findByIdAndCollectionId(long id, long collectionId);
+  Optional<Room> findByIdAndCollectionId(long id, long collectionId);
 
-    Optional<Room> findByNameAndCollectionId(String name, long collectionId);
+  Optional<Room> findByNameAndCollectionId(String name, long collectionId);
 }

@@ -1,8 +1,7 @@
 package app.islet.web.support;
 
-import org.jspecify.annotations.Nullable;
-
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One input of a form, ready to be shown.
@@ -15,27 +14,26 @@ import java.util.List;
  * @param options for a select: value and words
  */
 public record FieldView(
-        String id,
-        String label,
-        String kind,
-        String unit,
-        String value,
-        String hint,
-        @Nullable String error,
-        List<Option> options) {
-    public record Option(String value, String words) {}
+    String id,
+    String label,
+    String kind,
+    String unit,
+    String value,
+    String hint,
+    @Nullable String error,
+    List<Option> options) {
+  public record Option(String value, String words) {}
 
-    public static FieldView of(
-            FormReader form, String id, String label, String kind, String unit, String hint) {
-        return new FieldView(
-                id, label, kind, unit, form.typed(id), hint, form.error(id), List.of());
-    }
+  public static FieldView of(
+      FormReader form, String id, String label, String kind, String unit, String hint) {
+    return new FieldView(id, label, kind, unit, form.typed(id), hint, form.error(id), List.of());
+  }
 
-    public static FieldView select(FormReader form, String id, String label, List<Option> options) {
-        return new FieldView(id, label, "select", "", form.typed(id), "", form.error(id), options);
-    }
+  public static FieldView select(FormReader form, String id, String label, List<Option> options) {
+    return new FieldView(id, label, "select", "", form.typed(id), "", form.error(id), options);
+  }
 
-    public boolean checked() {
-        return value.equals("on");
-    }
+  public boolean checked() {
+    return value.equals("on");
+  }
 }

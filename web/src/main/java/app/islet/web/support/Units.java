@@ -10,39 +10,39 @@ import app.islet.core.quantity.UnitSystem;
  * Writes the core's quantities and sentences in one keeper's units; what templates call {@code u}.
  */
 public record Units(UnitSystem system) {
-    public String text(Quantity quantity) {
-        return quantity.text(system);
-    }
+  public String text(Quantity quantity) {
+    return quantity.text(system);
+  }
 
-    public String text(Phrase phrase) {
-        return phrase.text(system);
-    }
+  public String text(Phrase phrase) {
+    return phrase.text(system);
+  }
 
-    public String number(Quantity quantity) {
-        return quantity.number(system);
-    }
+  public String number(Quantity quantity) {
+    return quantity.number(system);
+  }
 
-    public String unit(Quantity quantity) {
-        return quantity.unit(system);
-    }
+  public String unit(Quantity quantity) {
+    return quantity.unit(system);
+  }
 
-    public String unit(Dimension dimension) {
-        return dimension.unit(system);
-    }
+  public String unit(Dimension dimension) {
+    return dimension.unit(system);
+  }
 
-    public String range(Range range, Dimension dimension) {
-        return range.text(dimension, system);
-    }
+  public String range(Range range, Dimension dimension) {
+    return range.text(dimension, system);
+  }
 
-    public String cm(double cm) {
-        return text(Quantity.cm(cm));
-    }
+  public String cm(double cm) {
+    return text(Quantity.cm(cm));
+  }
 
-    public String celsius(double c) {
-        return text(Quantity.celsius(c));
-    }
+  public String celsius(double c) {
+    return text(Quantity.celsius(c));
+  }
 
-    public String grams(double g) {
-        return text(Quantity.grams(g));
-    }
+  public String grams(double g) {
+    return text(Quantity.grams(g));
+  }
 }

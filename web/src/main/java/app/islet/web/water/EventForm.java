@@ -5,7 +5,6 @@ import app.islet.core.quantity.UnitSystem;
 import app.islet.core.water.WaterEvent;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
-
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -14,45 +13,42 @@ import java.util.Optional;
 
 /** What was done to the water, as it is typed and as it reads. */
 final class EventForm {
-    private EventForm() {}
+  private EventForm() {}
 
-    static Optional<WaterEvent> read(FormReader form, LocalDate today) {
-        WaterEvent.Kind kind = form.choice("kind", WaterEvent.Kind.class, WaterEvent.Kind.CHANGE);
-        double amount =
-                kind.hasAmount()
-                        ? form.number("amount", kind.dimension(), kind.least(), kind.most())
-                        : 0;
-        LocalDate day = TestForm.day(form, "eventDay", today);
-        return form.hasErrors() ? Optional.empty() : Optional.of(new WaterEvent(day, kind, amount));
-    }
+  static Optional<WaterEvent> read(FormReader form, LocalDate today) {
+    WaterEvent.Kind kind = form.choice("kind", WaterEvent.Kind.class, WaterEvent.Kind.CHANGE);
+    double amount =
+        kind.hasAmount() ? form.number("amount", kind.dimension(), kind.least(), kind.most()) : 0;
+    LocalDate day = TestForm.day(form, "eventDay", today);
+    return form.hasErrors() ? Optional.empty() : Optional.of(new WaterEvent(day, kind, amount));
+  }
 
-    static List<FieldView> fields(FormReader form) {
-        return List.of(
-                FieldView.select(
-                        form,
-                        "kind",
-                        "What",
-                        Arrays.stream(WaterEvent.Kind.values())
-                                .map(k -> new FieldView.Option(k.name(), label(k, form.units())))
-                                .toList()),
-                FieldView.of(form, "amount", "How much", "number", "", "where it says what of"),
-                FieldView.of(form, "eventDay", "On", "date", "", ""));
-    }
+  static List<FieldView> fields(FormReader form) {
+    return List.of(
+        FieldView.select(
+            form,
+            "kind",
+            "What",
+            Arrays.stream(WaterEvent.Kind.values())
+                .map(k -> new FieldView.Option(k.name(), label(k, form.units())))
+                .toList()),
+        FieldView.of(form, "amount", "How much", "number", "", "where it says what of"),
+        FieldView.of(form, "eventDay", "On", "date", "", ""));
+  }
 
-    private static String label(WaterEvent.Kind kind, UnitSystem units) {
-        if (!kind.hasAmount()) {
-            return kind.words();
-        }
-        String unit = kind.dimension().unit(units);
-        return "%s (%s)"
-                .formatted(kind.words(), kind.of().isEmpty() ? unit : kind.of() + ", " + unit);
+  private static String label(WaterEvent.Kind kind, UnitSystem units) {
+    if (!kind.hasAmount()) {
+      return kind.words();
     }
+    String unit = kind.dimension().unit(units);
+    return "%s (%s)".formatted(kind.words(), kind.of().isEmpty() ? unit : kind.of() + ", " + unit);
+  }
 
-    /** As in {@code part change, 25 %}. */
-    static String words(WaterEvent event, UnitSystem units) {
-        String what = event.kind().words().toLowerCase(Locale.ENGLISH);
-        return event.kind().hasAmount()
-                ? what + ", " + new Quantity(event.kind().dimension(), event.amount()).text(units)
-                : what;
-    }
+  /** As in {@code part change, 25 %}. */
+  static String words(WaterEvent event, UnitSystem units) {
+    String what = event.kind().words().toLowerCase(Locale.ENGLISH);
+    return event.kind().hasAmount()
+        ? what + ", " + new Quantity(event.kind().dimension(), event.amount()).text(units)
+        : what;
+  }
 }

@@ -4,7 +4,6 @@ import app.islet.core.quantity.Range;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.water.Parameter;
 import app.islet.web.support.FormReader;
-
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.Locale;
@@ -16,68 +15,65 @@ import java.util.OptionalDouble;
  * @param asIon whether nitrogen is counted as the whole ion, as on most cards of drops
  */
 record KitUnits(UnitSystem system, boolean asIon) {
-    private double factor(Parameter parameter) {
-        return asIon ? parameter.ionFactor() : 1;
-    }
+  private double factor(Parameter parameter) {
+    return asIon ? parameter.ionFactor() : 1;
+  }
 
-    /** As in {@code mg/L NO₃}; empty for the pH. */
-    String unit(Parameter parameter) {
-        String unit = parameter.dimension().unit(system);
-        if (!parameter.isNitrogen()) {
-            return unit;
-        }
-        return unit + " " + (asIon ? parameter.ion() : "N");
+  /** As in {@code mg/L NO₃}; empty for the pH. */
+  String unit(Parameter parameter) {
+    String unit = parameter.dimension().unit(system);
+    if (!parameter.isNitrogen()) {
+      return unit;
     }
+    return unit + " " + (asIon ? parameter.ion() : "N");
+  }
 
-    double shown(Parameter parameter, double inside) {
-        return parameter.dimension().toUnit(inside * factor(parameter), system);
-    }
+  double shown(Parameter parameter, double inside) {
+    return parameter.dimension().toUnit(inside * factor(parameter), system);
+  }
 
-    String number(Parameter parameter, double inside) {
-        return parameter.dimension().number(inside * factor(parameter), system);
-    }
+  String number(Parameter parameter, double inside) {
+    return parameter.dimension().number(inside * factor(parameter), system);
+  }
 
-    /** Number and unit, as in {@code 12 mg/L NO₃}. */
-    String text(Parameter parameter, double inside) {
-        return (number(parameter, inside) + " " + unit(parameter)).strip();
-    }
+  /** Number and unit, as in {@code 12 mg/L NO₃}. */
+  String text(Parameter parameter, double inside) {
+    return (number(parameter, inside) + " " + unit(parameter)).strip();
+  }
 
-    String text(Parameter parameter, Range inside) {
-        return (number(parameter, inside.min())
-                        + " to "
-                        + number(parameter, inside.max())
-                        + " "
-                        + unit(parameter))
-                .strip();
-    }
+  String text(Parameter parameter, Range inside) {
+    return (number(parameter, inside.min())
+            + " to "
+            + number(parameter, inside.max())
+            + " "
+            + unit(parameter))
+        .strip();
+  }
 
-    /** What was typed, inside units; what cannot be is refused beside its field. */
-    OptionalDouble read(FormReader form, Parameter parameter) {
-        double factor = factor(parameter);
-        Range possible = parameter.possible();
-        OptionalDouble typed =
-                form.optional(
-                        id(parameter),
-                        parameter.dimension(),
-                        possible.min() * factor,
-                        possible.max() * factor);
-        return typed.isPresent()
-                ? OptionalDouble.of(Math.min(possible.max(), typed.getAsDouble() / factor))
-                : typed;
-    }
+  /** What was typed, inside units; what cannot be is refused beside its field. */
+  OptionalDouble read(FormReader form, Parameter parameter) {
+    double factor = factor(parameter);
+    Range possible = parameter.possible();
+    OptionalDouble typed =
+        form.optional(
+            id(parameter), parameter.dimension(), possible.min() * factor, possible.max() * factor);
+    return typed.isPresent()
+        ? OptionalDouble.of(Math.min(possible.max(), typed.getAsDouble() / factor))
+        : typed;
+  }
 
-    /** The number in a file, inside units. */
-    double inside(Parameter parameter, double written) {
-        return parameter.dimension().toSi(written, system) / factor(parameter);
-    }
+  /** The number in a file, inside units. */
+  double inside(Parameter parameter, double written) {
+    return parameter.dimension().toSi(written, system) / factor(parameter);
+  }
 
-    /** A number for a file: in the keeper's unit, to what a kit can tell and a bit. */
-    String written(Parameter parameter, double inside) {
-        double value = shown(parameter, inside);
-        return new BigDecimal(value).round(new MathContext(8)).stripTrailingZeros().toPlainString();
-    }
+  /** A number for a file: in the keeper's unit, to what a kit can tell and a bit. */
+  String written(Parameter parameter, double inside) {
+    double value = shown(parameter, inside);
+    return new BigDecimal(value).round(new MathContext(8)).stripTrailingZeros().toPlainString();
+  }
 
-    static String id(Parameter parameter) {
-        return parameter.name().toLowerCase(Locale.ROOT);
-    }
+  static String id(Parameter parameter) {
+    return parameter.name().toLowerCase(Locale.ROOT);
+  }
 }

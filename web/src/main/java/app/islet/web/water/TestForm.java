@@ -4,7 +4,6 @@ import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterTest;
 import app.islet.web.support.FieldView;
 import app.islet.web.support.FormReader;
-
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -18,69 +17,67 @@ import java.util.Optional;
  * @param unusual values that can be but hardly are, asked about before they are kept
  */
 record TestForm(Optional<WaterTest> test, List<String> unusual) {
-    static final String SURE = "sure";
-    static final String COUNTS_AS = "countsAs";
-    static final String ION = "ION";
+  static final String SURE = "sure";
+  static final String COUNTS_AS = "countsAs";
+  static final String ION = "ION";
 
-    static boolean asIon(FormReader form) {
-        return form.typed(COUNTS_AS).equals(ION);
-    }
+  static boolean asIon(FormReader form) {
+    return form.typed(COUNTS_AS).equals(ION);
+  }
 
-    /** Nothing where something is refused; it then stands beside its field. */
-    static TestForm read(FormReader form, LocalDate today) {
-        KitUnits kit = new KitUnits(form.units(), asIon(form));
-        Map<Parameter, Double> values = new EnumMap<>(Parameter.class);
-        List<String> unusual = new ArrayList<>();
-        for (Parameter parameter : Parameter.values()) {
-            kit.read(form, parameter)
-                    .ifPresent(
-                            value -> {
-                                values.put(parameter, value);
-                                if (!parameter.usual().contains(value)) {
-                                    unusual.add(
-                                            "%s %s: usual is %s"
-                                                    .formatted(
-                                                            parameter.words(),
-                                                            kit.text(parameter, value),
-                                                            kit.text(
-                                                                    parameter, parameter.usual())));
-                                }
-                            });
-        }
-        LocalDate day = day(form, "day", today);
-        if (!form.hasErrors() && values.isEmpty()) {
-            form.refuse(KitUnits.id(Parameter.AMMONIA), "Please give at least one value.");
-        }
-        return form.hasErrors()
-                ? new TestForm(Optional.empty(), List.of())
-                : new TestForm(
-                        Optional.of(new WaterTest(day, values)),
-                        form.flag(SURE) ? List.of() : unusual);
+  /** Nothing where something is refused; it then stands beside its field. */
+  static TestForm read(FormReader form, LocalDate today) {
+    KitUnits kit = new KitUnits(form.units(), asIon(form));
+    Map<Parameter, Double> values = new EnumMap<>(Parameter.class);
+    List<String> unusual = new ArrayList<>();
+    for (Parameter parameter : Parameter.values()) {
+      kit.read(form, parameter)
+          .ifPresent(
+              value -> {
+                values.put(parameter, value);
+                if (!parameter.usual().contains(value)) {
+                  unusual.add(
+                      "%s %s: usual is %s"
+                          .formatted(
+                              parameter.words(),
+                              kit.text(parameter, value),
+                              kit.text(parameter, parameter.usual())));
+                }
+              });
     }
+    LocalDate day = day(form, "day", today);
+    if (!form.hasErrors() && values.isEmpty()) {
+      form.refuse(KitUnits.id(Parameter.AMMONIA), "Please give at least one value.");
+    }
+    return form.hasErrors()
+        ? new TestForm(Optional.empty(), List.of())
+        : new TestForm(
+            Optional.of(new WaterTest(day, values)), form.flag(SURE) ? List.of() : unusual);
+  }
 
-    static LocalDate day(FormReader form, String id, LocalDate today) {
-        LocalDate day = form.date(id).orElse(today);
-        if (day.isAfter(today)) {
-            form.refuse(id, "%s is still to come; a log is of today or before.".formatted(day));
-        }
-        return day;
+  static LocalDate day(FormReader form, String id, LocalDate today) {
+    LocalDate day = form.date(id).orElse(today);
+    if (day.isAfter(today)) {
+      form.refuse(id, "%s is still to come; a log is of today or before.".formatted(day));
     }
+    return day;
+  }
 
-    static List<FieldView> fields(FormReader form) {
-        KitUnits kit = new KitUnits(form.units(), asIon(form));
-        List<FieldView> fields = new ArrayList<>();
-        for (Parameter parameter : Parameter.values()) {
-            fields.add(
-                    FieldView.of(
-                            form,
-                            KitUnits.id(parameter),
-                            parameter.brief(),
-                            "number",
-                            parameter.isNitrogen()
-                                    ? parameter.dimension().unit(form.units())
-                                    : kit.unit(parameter),
-                            ""));
-        }
-        return fields;
+  static List<FieldView> fields(FormReader form) {
+    KitUnits kit = new KitUnits(form.units(), asIon(form));
+    List<FieldView> fields = new ArrayList<>();
+    for (Parameter parameter : Parameter.values()) {
+      fields.add(
+          FieldView.of(
+              form,
+              KitUnits.id(parameter),
+              parameter.brief(),
+              "number",
+              parameter.isNitrogen()
+                  ? parameter.dimension().unit(form.units())
+                  : kit.unit(parameter),
+              ""));
     }
+    return fields;
+  }
 }

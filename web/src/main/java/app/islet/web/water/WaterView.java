@@ -7,7 +7,8 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.water.ChangePlan;
-import app.islet.core.water.Criterion;
+import app.islet.core.water.CyclingCriterion;
+import app.islet.core.water.FilterCycle;
 import app.islet.core.water.Forecast;
 import app.islet.core.water.Hydrometer;
 import app.islet.core.water.NeverAdd;
@@ -19,12 +20,10 @@ import app.islet.core.water.Parameter;
 import app.islet.core.water.SaltCompany;
 import app.islet.core.water.SaltMix;
 import app.islet.core.water.SaltSteps;
-import app.islet.core.water.StartUp;
-import app.islet.core.water.Waters;
+import app.islet.core.water.WaterState;
 import app.islet.core.water.WhatIf;
 import app.islet.web.drawing.Chart;
 import app.islet.web.support.Units;
-
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -36,427 +35,404 @@ import java.util.function.ToDoubleFunction;
 
 /** What the core says of the water, worded and rounded for one keeper. */
 record WaterView(
-        Now now,
-        StartUpView startUp,
-        List<Figure> figures,
-        List<String> source,
-        Optional<SaltView> salt,
-        List<String> neverAdd,
-        List<Figure> whatIf,
-        List<Figure> beginnings) {
-    private static final DateTimeFormatter DAY =
-            DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
-    private static final int FORECAST_DAYS = 60;
+    Now now,
+    StartUpView filterCycle,
+    List<Figure> figures,
+    List<String> source,
+    Optional<SaltView> salt,
+    List<String> neverAdd,
+    List<Figure> whatIf,
+    List<Figure> beginnings) {
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
+  private static final int FORECAST_DAYS = 60;
 
-    record Figure(String label, String value, String note) {}
+  record Figure(String label, String value, String note) {}
 
-    /**
-     * @param further what else is worth doing
-     */
-    record Now(boolean urgent, String what, List<String> further, String nextTest) {}
+  /**
+   * @param further what else is worth doing
+   */
+  record Now(boolean urgent, String what, List<String> further, String nextTest) {}
 
-    /**
-     * @param verdict whether an animal may move in, in words
-     * @param chart how it goes on; empty where there is nothing to foretell
-     */
-    record StartUpView(
-            String phase,
-            String css,
-            String verdict,
-            String why,
-            String left,
-            String others,
-            String chart,
-            List<String> rows,
-            List<String> rescue) {}
+  /**
+   * @param verdict whether an animal may move in, in words
+   * @param chart how it goes on; empty where there is nothing to foretell
+   */
+  record StartUpView(
+      String phase,
+      String css,
+      String verdict,
+      String why,
+      String left,
+      String others,
+      String chart,
+      List<String> rows,
+      List<String> rescue) {}
 
-    /**
-     * @param steps day by day to what is wanted; empty where it is there
-     */
-    record SaltView(
-            String now, List<Figure> figures, List<String> steps, String plants, String animals) {}
+  /**
+   * @param steps day by day to what is wanted; empty where it is there
+   */
+  record SaltView(
+      String now, List<Figure> figures, List<String> steps, String plants, String animals) {}
 
-    static WaterView of(
-            Waters waters, LocalDate today, KitUnits kit, Units u, CareLibrary library) {
-        return new WaterView(
-                now(waters, today, u),
-                startUp(waters, today, kit, u),
-                figures(waters, today, kit, u),
-                source(waters),
-                salt(waters, u, library),
-                NeverAdd.of(waters.residents()),
-                WhatIf.of(waters).stream().map(w -> whatIf(w, kit)).toList(),
-                beginnings(waters, u));
+  static WaterView of(
+      WaterState waterState, LocalDate today, KitUnits kit, Units u, CareLibrary library) {
+    return new WaterView(
+        now(waterState, today, u),
+        filterCycle(waterState, today, kit, u),
+        figures(waterState, today, kit, u),
+        source(waterState),
+        salt(waterState, u, library),
+        NeverAdd.of(waterState.residents()),
+        WhatIf.of(waterState).stream().map(w -> whatIf(w, kit)).toList(),
+        beginnings(waterState, u));
+  }
+
+  private static Figure whatIf(WhatIf w, KitUnits kit) {
+    String days =
+        w.clearAfterDays().isEmpty()
+            ? "more than two months"
+            : w.clearAfterDays().getAsInt() == 0
+                ? "nothing shows"
+                : w.clearAfterDays().getAsInt() == 1
+                    ? "a day"
+                    : "%d days".formatted(w.clearAfterDays().getAsInt());
+    return new Figure(
+        w.words(),
+        days,
+        "at most %s of ammonia and %s of nitrite"
+            .formatted(
+                kit.text(Parameter.AMMONIA, w.mostAmmoniaMgPerL()),
+                kit.text(Parameter.NITRITE, w.mostNitriteMgPerL())));
+  }
+
+  /** How long a filter takes from nothing, by what helps it. */
+  private static List<Figure> beginnings(WaterState waterState, Units u) {
+    if (waterState.biofilter().mediaM2() <= 0) {
+      return List.of();
     }
-
-    private static Figure whatIf(WhatIf w, KitUnits kit) {
-        String days =
-                w.clearAfterDays().isEmpty()
-                        ? "more than two months"
-                        : w.clearAfterDays().getAsInt() == 0
-                                ? "nothing shows"
-                                : w.clearAfterDays().getAsInt() == 1
-                                        ? "a day"
-                                        : "%d days".formatted(w.clearAfterDays().getAsInt());
-        return new Figure(
-                w.words(),
-                days,
-                "at most %s of ammonia and %s of nitrite"
-                        .formatted(
-                                kit.text(Parameter.AMMONIA, w.mostAmmoniaMgPerL()),
-                                kit.text(Parameter.NITRITE, w.mostNitriteMgPerL())));
+    List<Figure> all = new ArrayList<>();
+    all.add(beginning("Without anything ripe", waterState.startUpDays(0), u));
+    all.add(
+        beginning(
+            "With a quarter of the media from a running tank", waterState.startUpDays(25), u));
+    all.add(beginning("With half of the media from a running tank", waterState.startUpDays(50), u));
+    if (waterState.biofilter().plantsM2() > 0) {
+      all.add(beginning("Without the plants, nothing ripe", waterState.startUpDaysUnplanted(), u));
     }
+    return all;
+  }
 
-    /** How long a filter takes from nothing, by what helps it. */
-    private static List<Figure> beginnings(Waters waters, Units u) {
-        if (waters.biofilter().mediaM2() <= 0) {
-            return List.of();
-        }
-        List<Figure> all = new ArrayList<>();
-        all.add(beginning("Without anything ripe", waters.startUpDays(0), u));
-        all.add(
-                beginning(
-                        "With a quarter of the media from a running tank",
-                        waters.startUpDays(25),
-                        u));
-        all.add(beginning("With half of the media from a running tank", waters.startUpDays(50), u));
-        if (waters.biofilter().plantsM2() > 0) {
-            all.add(
-                    beginning(
-                            "Without the plants, nothing ripe", waters.startUpDaysUnplanted(), u));
-        }
-        return all;
+  private static Figure beginning(String words, Optional<Range> days, Units u) {
+    return new Figure(
+        words,
+        days.map(r -> u.range(r, Dimension.DAYS)).orElse("longer than half a year"),
+        "fast and slow bacteria, at this warmth and pH");
+  }
+
+  private static Now now(WaterState waterState, LocalDate today, Units u) {
+    NextStep step = NextStep.of(waterState, today);
+    return new Now(
+        step.urgent(),
+        u.text(step.what()),
+        step.further().stream().map(u::text).toList(),
+        step.nextTest().isAfter(today)
+            ? "Next test on %s.".formatted(step.nextTest().format(DAY))
+            : "The next test is today.");
+  }
+
+  private static StartUpView filterCycle(
+      WaterState waterState, LocalDate today, KitUnits kit, Units u) {
+    FilterCycle filterCycle = waterState.filterCycle(today);
+    boolean foretell =
+        filterCycle.phase() != FilterCycle.Phase.READY && waterState.geometry().waterL() > 1;
+    Optional<Forecast> forecast =
+        foretell ? Optional.of(waterState.forecast(today)) : Optional.empty();
+    return new StartUpView(
+        filterCycle.phase().words(),
+        filterCycle.phase().name().toLowerCase(Locale.ROOT),
+        verdict(filterCycle, waterState),
+        u.text(filterCycle.why()),
+        forecast.map(WaterView::left).orElse(""),
+        others(filterCycle),
+        forecast.map(f -> chart(f, kit)).orElse(""),
+        forecast.map(f -> rows(f, today, kit)).orElse(List.of()),
+        filterCycle.phase() == FilterCycle.Phase.CRASHED ? FilterCycle.RESCUE : List.of());
+  }
+
+  private static String verdict(FilterCycle filterCycle, WaterState waterState) {
+    if (waterState.residents().isEmpty()) {
+      return filterCycle.mayMoveIn() ? "Yes, an animal may move in." : "No, no animal yet.";
     }
+    return filterCycle.mayMoveIn() ? "Yes, it carries animals." : "No, it does not carry animals.";
+  }
 
-    private static Figure beginning(String words, Optional<Range> days, Units u) {
-        return new Figure(
-                words,
-                days.map(r -> u.range(r, Dimension.DAYS)).orElse("longer than half a year"),
-                "fast and slow bacteria, at this warmth and pH");
+  private static String left(Forecast forecast) {
+    return forecast
+        .daysLeft()
+        .map(
+            range ->
+                "%.0f to %.0f days still, most likely %d, reckoned from your tests."
+                    .formatted(
+                        range.min(),
+                        range.max(),
+                        forecast.usualDays().orElse((int) range.middle())))
+        .orElse("Longer than half a year as it stands: too cold, too sour, or too small a filter.");
+  }
+
+  private static String others(FilterCycle filterCycle) {
+    return filterCycle.others().isEmpty()
+        ? ""
+        : "%s by the school that asks for %s."
+            .formatted(
+                filterCycle.mayMoveIn() ? "Not yet" : "Yes",
+                String.join(
+                    ", ", filterCycle.others().stream().map(CyclingCriterion::words).toList()));
+  }
+
+  private static String chart(Forecast f, KitUnits kit) {
+    return new Chart(
+            "Ammonia and nitrite from here",
+            kit.asIon() ? "mg/L" : "mg/L N",
+            List.of("today", "15", "30", "45", "60 days"),
+            List.of(
+                line("ammonia", "c-water", f.usual(), kit, Parameter.AMMONIA),
+                line("nitrite", "c-box", f.usual(), kit, Parameter.NITRITE),
+                line("nitrite, slow", "c-room", f.slow(), kit, Parameter.NITRITE),
+                line("nitrite, fast", "c-room", f.fast(), kit, Parameter.NITRITE)),
+            List.of(),
+            List.of(),
+            true)
+        .svg();
+  }
+
+  private static ToDoubleFunction<Nitrogen> of(Parameter parameter) {
+    return parameter == Parameter.AMMONIA ? Nitrogen::ammoniaMgPerL : Nitrogen::nitriteMgPerL;
+  }
+
+  private static Chart.Line line(
+      String name, String css, List<Nitrogen> days, KitUnits kit, Parameter parameter) {
+    ToDoubleFunction<Nitrogen> value = of(parameter);
+    return new Chart.Line(
+        name,
+        css,
+        days.stream()
+            .limit(FORECAST_DAYS + 1)
+            .mapToDouble(n -> kit.shown(parameter, value.applyAsDouble(n)))
+            .toArray());
+  }
+
+  private static List<String> rows(Forecast f, LocalDate today, KitUnits kit) {
+    List<String> rows = new ArrayList<>();
+    for (int day = 0; day < f.usual().size(); day++) {
+      Nitrogen n = f.usual().get(day);
+      rows.add(
+          "%s: ammonia %s, nitrite %s (%s if fast, %s if slow), %s"
+              .formatted(
+                  today.plusDays(day).format(DAY),
+                  kit.number(Parameter.AMMONIA, n.ammoniaMgPerL()),
+                  kit.number(Parameter.NITRITE, n.nitriteMgPerL()),
+                  kit.number(Parameter.NITRITE, f.fast().get(day).nitriteMgPerL()),
+                  kit.number(Parameter.NITRITE, f.slow().get(day).nitriteMgPerL()),
+                  Parameter.NITRITE.dimension().unit(kit.system())));
     }
+    return rows;
+  }
 
-    private static Now now(Waters waters, LocalDate today, Units u) {
-        NextStep step = NextStep.of(waters, today);
-        return new Now(
-                step.urgent(),
-                u.text(step.what()),
-                step.further().stream().map(u::text).toList(),
-                step.nextTest().isAfter(today)
-                        ? "Next test on %s.".formatted(step.nextTest().format(DAY))
-                        : "The next test is today.");
+  private static List<Figure> figures(
+      WaterState waterState, LocalDate today, KitUnits kit, Units u) {
+    List<Figure> all = new ArrayList<>();
+    if (!waterState.residents().isEmpty()) {
+      all.add(
+          new Figure(
+              "Ammonia from their food, a day",
+              u.grams(waterState.loadGPerDay()),
+              "as nitrogen; half to twice"));
     }
+    all.add(
+        new Figure(
+            "The grown-in filter turns",
+            u.grams(waterState.carriesGPerDay()),
+            "a day before a kit shows any, ground and glass with it; half to twice"));
+    OxygenBalance oxygen = waterState.oxygen(waterState.isStirred());
+    all.add(
+        new Figure(
+            "Oxygen in the warmest hour",
+            u.text(new Quantity(Dimension.CONCENTRATION, oxygen.settlesMgPerL())),
+            "%s at most; estimate, what is missing half or twice"
+                .formatted(u.text(new Quantity(Dimension.CONCENTRATION, oxygen.fullMgPerL())))));
+    phWay(waterState, u).ifPresent(all::add);
+    Optional<NitrateTrend> trend = waterState.nitrate(today);
+    waterState.changes(today).ifPresent(plan -> changes(plan, trend, kit, u, all));
+    return all;
+  }
 
-    private static StartUpView startUp(Waters waters, LocalDate today, KitUnits kit, Units u) {
-        StartUp startUp = waters.startUp(today);
-        boolean foretell = startUp.phase() != StartUp.Phase.READY && waters.survey().waterL() > 1;
-        Optional<Forecast> forecast =
-                foretell ? Optional.of(waters.forecast(today)) : Optional.empty();
-        return new StartUpView(
-                startUp.phase().words(),
-                startUp.phase().name().toLowerCase(Locale.ROOT),
-                verdict(startUp, waters),
-                u.text(startUp.why()),
-                forecast.map(WaterView::left).orElse(""),
-                others(startUp),
-                forecast.map(f -> chart(f, kit)).orElse(""),
-                forecast.map(f -> rows(f, today, kit)).orElse(List.of()),
-                startUp.phase() == StartUp.Phase.CRASHED ? StartUp.RESCUE : List.of());
-    }
-
-    private static String verdict(StartUp startUp, Waters waters) {
-        if (waters.residents().isEmpty()) {
-            return startUp.mayMoveIn() ? "Yes, an animal may move in." : "No, no animal yet.";
-        }
-        return startUp.mayMoveIn() ? "Yes, it carries animals." : "No, it does not carry animals.";
-    }
-
-    private static String left(Forecast forecast) {
-        return forecast.daysLeft()
-                .map(
-                        range ->
-                                "%.0f to %.0f days still, most likely %d, reckoned from your tests."
-                                        .formatted(
-                                                range.min(),
-                                                range.max(),
-                                                forecast.usualDays().orElse((int) range.middle())))
-                .orElse(
-                        "Longer than half a year as it stands: too cold, too sour, or too small a filter.");
-    }
-
-    private static String others(StartUp startUp) {
-        return startUp.others().isEmpty()
-                ? ""
-                : "%s by the school that asks for %s."
-                        .formatted(
-                                startUp.mayMoveIn() ? "Not yet" : "Yes",
-                                String.join(
-                                        ", ",
-                                        startUp.others().stream().map(Criterion::words).toList()));
-    }
-
-    private static String chart(Forecast f, KitUnits kit) {
-        return new Chart(
-                        "Ammonia and nitrite from here",
-                        kit.asIon() ? "mg/L" : "mg/L N",
-                        List.of("today", "15", "30", "45", "60 days"),
-                        List.of(
-                                line("ammonia", "c-water", f.usual(), kit, Parameter.AMMONIA),
-                                line("nitrite", "c-box", f.usual(), kit, Parameter.NITRITE),
-                                line("nitrite, slow", "c-room", f.slow(), kit, Parameter.NITRITE),
-                                line("nitrite, fast", "c-room", f.fast(), kit, Parameter.NITRITE)),
-                        List.of(),
-                        List.of(),
-                        true)
-                .svg();
-    }
-
-    private static ToDoubleFunction<Nitrogen> of(Parameter parameter) {
-        return parameter == Parameter.AMMONIA ? Nitrogen::ammoniaMgPerL : Nitrogen::nitriteMgPerL;
-    }
-
-    private static Chart.Line line(
-            String name, String css, List<Nitrogen> days, KitUnits kit, Parameter parameter) {
-        ToDoubleFunction<Nitrogen> value = of(parameter);
-        return new Chart.Line(
-                name,
-                css,
-                days.stream()
-                        .limit(FORECAST_DAYS + 1)
-                        .mapToDouble(n -> kit.shown(parameter, value.applyAsDouble(n)))
-                        .toArray());
-    }
-
-    private static List<String> rows(Forecast f, LocalDate today, KitUnits kit) {
-        List<String> rows = new ArrayList<>();
-        for (int day = 0; day < f.usual().size(); day++) {
-            Nitrogen n = f.usual().get(day);
-            rows.add(
-                    "%s: ammonia %s, nitrite %s (%s if fast, %s if slow), %s"
-                            .formatted(
-                                    today.plusDays(day).format(DAY),
-                                    kit.number(Parameter.AMMONIA, n.ammoniaMgPerL()),
-                                    kit.number(Parameter.NITRITE, n.nitriteMgPerL()),
-                                    kit.number(
-                                            Parameter.NITRITE, f.fast().get(day).nitriteMgPerL()),
-                                    kit.number(
-                                            Parameter.NITRITE, f.slow().get(day).nitriteMgPerL()),
-                                    Parameter.NITRITE.dimension().unit(kit.system())));
-        }
-        return rows;
-    }
-
-    private static List<Figure> figures(Waters waters, LocalDate today, KitUnits kit, Units u) {
-        List<Figure> all = new ArrayList<>();
-        if (!waters.residents().isEmpty()) {
-            all.add(
-                    new Figure(
-                            "Ammonia from their food, a day",
-                            u.grams(waters.loadGPerDay()),
-                            "as nitrogen; half to twice"));
-        }
-        all.add(
+  /** pH led into what they want, where it is not. */
+  private static Optional<Figure> phWay(WaterState waterState, Units u) {
+    return waterState
+        .phWay()
+        .map(
+            way ->
                 new Figure(
-                        "The grown-in filter turns",
-                        u.grams(waters.carriesGPerDay()),
-                        "a day before a kit shows any, ground and glass with it; half to twice"));
-        OxygenBalance oxygen = waters.oxygen(waters.isStirred());
-        all.add(
-                new Figure(
-                        "Oxygen in the warmest hour",
-                        u.text(new Quantity(Dimension.CONCENTRATION, oxygen.settlesMgPerL())),
-                        "%s at most; estimate, what is missing half or twice"
-                                .formatted(
-                                        u.text(
-                                                new Quantity(
-                                                        Dimension.CONCENTRATION,
-                                                        oxygen.fullMgPerL())))));
-        phWay(waters, u).ifPresent(all::add);
-        Optional<NitrateTrend> trend = waters.nitrate(today);
-        waters.changes(today).ifPresent(plan -> changes(plan, trend, kit, u, all));
-        return all;
-    }
+                    "pH from %s to %s".formatted(ph(way.from(), u), ph(way.to(), u)),
+                    u.text(Quantity.days(way.steps().days())),
+                    "%s each day, by changes with harder or softer water; no powder at once"
+                        .formatted(ph(Math.abs(way.steps().perDay()), u))));
+  }
 
-    /** pH led into what they want, where it is not. */
-    private static Optional<Figure> phWay(Waters waters, Units u) {
-        return waters.phWay()
-                .map(
-                        way ->
-                                new Figure(
-                                        "pH from %s to %s"
-                                                .formatted(ph(way.from(), u), ph(way.to(), u)),
-                                        u.text(Quantity.days(way.steps().days())),
-                                        "%s each day, by changes with harder or softer water; no powder at once"
-                                                .formatted(ph(Math.abs(way.steps().perDay()), u))));
-    }
+  private static String ph(double value, Units u) {
+    return u.number(new Quantity(Dimension.PH, value));
+  }
 
-    private static String ph(double value, Units u) {
-        return u.number(new Quantity(Dimension.PH, value));
+  private static void changes(
+      ChangePlan plan, Optional<NitrateTrend> trend, KitUnits kit, Units u, List<Figure> all) {
+    all.add(
+        new Figure(
+            "Part change",
+            u.text(Quantity.litres(plan.litres())),
+            "%s every %d days by the school followed; new water within %s of the tank's"
+                .formatted(
+                    u.text(Quantity.percent(plan.percent())),
+                    plan.everyDays(),
+                    u.text(Quantity.kelvin(plan.mostOffK())))));
+    all.add(
+        new Figure(
+            "Nitrate rises, a day",
+            kit.text(Parameter.NITRATE, plan.risePerDay()),
+            plan.measured()
+                ? "by your %d tests, within %s"
+                    .formatted(
+                        trend.map(NitrateTrend::tests).orElse(0),
+                        kit.number(Parameter.NITRATE, trend.map(NitrateTrend::within).orElse(0.0)))
+                : "reckoned from the food; three tests over a week tell better"));
+    all.add(
+        new Figure(
+            "This rhythm settles at",
+            kit.text(Parameter.NITRATE, plan.settles().beforeMgPerL()),
+            "nitrate before a change, %s after it; %s is aimed at"
+                .formatted(
+                    kit.number(Parameter.NITRATE, plan.settles().afterMgPerL()),
+                    kit.number(Parameter.NITRATE, plan.targetMgPerL()))));
+    if (!plan.holdsTarget()) {
+      all.add(new Figure("To hold what is aimed at", wanted(plan, u), "at this rise"));
     }
+  }
 
-    private static void changes(
-            ChangePlan plan,
-            Optional<NitrateTrend> trend,
-            KitUnits kit,
-            Units u,
-            List<Figure> all) {
-        all.add(
-                new Figure(
-                        "Part change",
-                        u.text(Quantity.litres(plan.litres())),
-                        "%s every %d days by the school followed; new water within %s of the tank's"
-                                .formatted(
-                                        u.text(Quantity.percent(plan.percent())),
-                                        plan.everyDays(),
-                                        u.text(Quantity.kelvin(plan.mostOffK())))));
-        all.add(
-                new Figure(
-                        "Nitrate rises, a day",
-                        kit.text(Parameter.NITRATE, plan.risePerDay()),
-                        plan.measured()
-                                ? "by your %d tests, within %s"
-                                        .formatted(
-                                                trend.map(NitrateTrend::tests).orElse(0),
-                                                kit.number(
-                                                        Parameter.NITRATE,
-                                                        trend.map(NitrateTrend::within)
-                                                                .orElse(0.0)))
-                                : "reckoned from the food; three tests over a week tell better"));
-        all.add(
-                new Figure(
-                        "This rhythm settles at",
-                        kit.text(Parameter.NITRATE, plan.settles().beforeMgPerL()),
-                        "nitrate before a change, %s after it; %s is aimed at"
-                                .formatted(
-                                        kit.number(Parameter.NITRATE, plan.settles().afterMgPerL()),
-                                        kit.number(Parameter.NITRATE, plan.targetMgPerL()))));
-        if (!plan.holdsTarget()) {
-            all.add(new Figure("To hold what is aimed at", wanted(plan, u), "at this rise"));
-        }
+  private static String wanted(ChangePlan plan, Units u) {
+    OptionalDouble percent = plan.wantedPercent();
+    if (percent.isPresent() && percent.getAsDouble() <= ChangePlan.LARGEST_PERCENT) {
+      return "%s each time".formatted(u.text(Quantity.percent(percent.getAsDouble())));
     }
+    return plan.wantedDays().isPresent() && plan.wantedDays().getAsDouble() >= 1
+        ? "every %d days".formatted((int) plan.wantedDays().getAsDouble())
+        : "other water, or fewer animals";
+  }
 
-    private static String wanted(ChangePlan plan, Units u) {
-        OptionalDouble percent = plan.wantedPercent();
-        if (percent.isPresent() && percent.getAsDouble() <= ChangePlan.LARGEST_PERCENT) {
-            return "%s each time".formatted(u.text(Quantity.percent(percent.getAsDouble())));
-        }
-        return plan.wantedDays().isPresent() && plan.wantedDays().getAsDouble() >= 1
-                ? "every %d days".formatted((int) plan.wantedDays().getAsDouble())
-                : "other water, or fewer animals";
+  /** Where it comes from, and what that asks for. */
+  private static List<String> source(WaterState waterState) {
+    List<String> words = new ArrayList<>();
+    Optional<WaterSource> source = waterState.enclosure().water().chemistry().source();
+    Optional<Handling.Conditioner> conditioner =
+        waterState.enclosure().water().handling().conditioner();
+    if (source.isEmpty()) {
+      words.add("Say where the water comes from: the design asks for it.");
+    } else {
+      words.add(
+          switch (source.get()) {
+            case TAP, TREATED_TAP ->
+                "Tap water: every drop is conditioned. Standing overnight drives chlorine out, never chloramine; ask the waterworks which it is.";
+            case RAIN, REVERSE_OSMOSIS ->
+                "Water without minerals: nothing holds its pH. Mix it with tap water or harden it before it goes in.";
+            case SPRING ->
+                "Bottled or spring water: read the label for nitrate and hardness; still, without salt added.";
+          });
     }
-
-    /** Where it comes from, and what that asks for. */
-    private static List<String> source(Waters waters) {
-        List<String> words = new ArrayList<>();
-        Optional<WaterSource> source = waters.enclosure().water().chemistry().source();
-        Optional<Handling.Conditioner> conditioner =
-                waters.enclosure().water().handling().conditioner();
-        if (source.isEmpty()) {
-            words.add("Say where the water comes from: the design asks for it.");
-        } else {
+    conditioner.ifPresent(
+        c ->
             words.add(
-                    switch (source.get()) {
-                        case TAP, TREATED_TAP ->
-                                "Tap water: every drop is conditioned. Standing overnight drives chlorine out, never chloramine; ask the waterworks which it is.";
-                        case RAIN, REVERSE_OSMOSIS ->
-                                "Water without minerals: nothing holds its pH. Mix it with tap water or harden it before it goes in.";
-                        case SPRING ->
-                                "Bottled or spring water: read the label for nitrate and hardness; still, without salt added.";
-                    });
-        }
-        conditioner.ifPresent(
-                c ->
-                        words.add(
-                                c.chloramine()
-                                        ? "Your conditioner takes chloramine too; the ammonia in it shows in the kit for a day."
-                                        : "Your conditioner's label does not say chloramine: if the waterworks uses it, another one."));
-        return words;
-    }
+                c.chloramine()
+                    ? "Your conditioner takes chloramine too; the ammonia in it shows in the kit for a day."
+                    : "Your conditioner's label does not say chloramine: if the waterworks uses it, another one."));
+    return words;
+  }
 
-    private static Optional<SaltView> salt(Waters waters, Units u, CareLibrary library) {
-        OptionalDouble aim = waters.saltAim();
-        double now = waters.salinityPpt();
-        if (!waters.isSalted()) {
-            return Optional.empty();
-        }
-        double volume = waters.survey().waterL();
-        double temp = Math.min(40, waters.tempC());
-        double target = aim.orElse(now);
-        List<Figure> figures = new ArrayList<>();
-        waters.wanted(Parameter.SALINITY)
-                .ifPresent(
-                        (Range range) ->
-                                figures.add(
-                                        new Figure(
-                                                "Wanted",
-                                                u.range(range, Dimension.SALINITY),
-                                                "by the care sheet and the school followed")));
-        figures.add(
-                new Figure(
-                        "A hydrometer shows",
-                        u.text(
-                                new Quantity(
-                                        Dimension.SPECIFIC_GRAVITY,
-                                        Hydrometer.reading(Math.min(45, target), temp, 25))),
-                        "at that, in water of %s, marked for 25 °C".formatted(u.celsius(temp))));
-        ChangePlan.of(waters.residents(), volume, Optional.empty(), 0)
-                .ifPresent(
-                        plan ->
-                                figures.add(
-                                        new Figure(
-                                                "Salt for a part change",
-                                                u.grams(
-                                                        SaltMix.saltG(
-                                                                plan.litres(), 0, target, temp)),
-                                                "in %s of new water: change water is salted"
-                                                        .formatted(
-                                                                u.text(
-                                                                        Quantity.litres(
-                                                                                plan.litres()))))));
-        waters.climate()
-                .water()
-                .filter(w -> w.topUpLPerDay() > 0.01)
-                .ifPresent(
-                        w -> {
-                            double dried = Math.min(7 * w.topUpLPerDay(), volume / 2);
-                            figures.add(
-                                    new Figure(
-                                            "A week without topping up",
-                                            salinity(
-                                                    SaltSteps.afterEvaporation(volume, now, dried),
-                                                    u),
-                                            "what evaporates leaves its salt"));
-                            figures.add(
-                                    new Figure(
-                                            "A week topped up salted by mistake",
-                                            salinity(
-                                                    SaltSteps.toppedUpSalted(volume, now, dried),
-                                                    u),
-                                            "top up fresh, however often brackish is at hand"));
-                        });
-        List<String> steps = new ArrayList<>();
-        int day = 1;
-        for (SaltSteps step : waters.saltWay()) {
-            steps.add(
-                    "Day %d: %s, to %s"
-                            .formatted(
-                                    day++,
-                                    step.saltG() > 0
-                                            ? u.grams(step.saltG()) + " of marine salt"
-                                            : u.text(Quantity.litres(step.freshL()))
-                                                    + " out, fresh water in",
-                                    u.text(new Quantity(Dimension.SALINITY, step.toPpt()))));
-        }
-        SaltCompany company = SaltCompany.at(target, library.all());
-        return Optional.of(
-                new SaltView(
-                        u.text(new Quantity(Dimension.SALINITY, now)),
-                        figures,
-                        steps,
-                        String.join(", ", company.plants()),
-                        String.join(", ", company.animals())));
+  private static Optional<SaltView> salt(WaterState waterState, Units u, CareLibrary library) {
+    OptionalDouble aim = waterState.saltAim();
+    double now = waterState.salinityPpt();
+    if (!waterState.isSalted()) {
+      return Optional.empty();
     }
+    double volume = waterState.geometry().waterL();
+    double temp = Math.min(40, waterState.tempC());
+    double target = aim.orElse(now);
+    List<Figure> figures = new ArrayList<>();
+    waterState
+        .wanted(Parameter.SALINITY)
+        .ifPresent(
+            (Range range) ->
+                figures.add(
+                    new Figure(
+                        "Wanted",
+                        u.range(range, Dimension.SALINITY),
+                        "by the care sheet and the school followed")));
+    figures.add(
+        new Figure(
+            "A hydrometer shows",
+            u.text(
+                new Quantity(
+                    Dimension.SPECIFIC_GRAVITY,
+                    Hydrometer.reading(Math.min(45, target), temp, 25))),
+            "at that, in water of %s, marked for 25 °C".formatted(u.celsius(temp))));
+    ChangePlan.of(waterState.residents(), volume, Optional.empty(), 0)
+        .ifPresent(
+            plan ->
+                figures.add(
+                    new Figure(
+                        "Salt for a part change",
+                        u.grams(SaltMix.saltG(plan.litres(), 0, target, temp)),
+                        "in %s of new water: change water is salted"
+                            .formatted(u.text(Quantity.litres(plan.litres()))))));
+    waterState
+        .climate()
+        .water()
+        .filter(w -> w.topUpLPerDay() > 0.01)
+        .ifPresent(
+            w -> {
+              double dried = Math.min(7 * w.topUpLPerDay(), volume / 2);
+              figures.add(
+                  new Figure(
+                      "A week without topping up",
+                      salinity(SaltSteps.afterEvaporation(volume, now, dried), u),
+                      "what evaporates leaves its salt"));
+              figures.add(
+                  new Figure(
+                      "A week topped up salted by mistake",
+                      salinity(SaltSteps.toppedUpSalted(volume, now, dried), u),
+                      "top up fresh, however often brackish is at hand"));
+            });
+    List<String> steps = new ArrayList<>();
+    int day = 1;
+    for (SaltSteps step : waterState.saltWay()) {
+      steps.add(
+          "Day %d: %s, to %s"
+              .formatted(
+                  day++,
+                  step.saltG() > 0
+                      ? u.grams(step.saltG()) + " of marine salt"
+                      : u.text(Quantity.litres(step.freshL())) + " out, fresh water in",
+                  u.text(new Quantity(Dimension.SALINITY, step.toPpt()))));
+    }
+    SaltCompany company = SaltCompany.at(target, library.all());
+    return Optional.of(
+        new SaltView(
+            u.text(new Quantity(Dimension.SALINITY, now)),
+            figures,
+            steps,
+            String.join(", ", company.plants()),
+            String.join(", ", company.animals())));
+  }
 
-    private static String salinity(double ppt, Units u) {
-        return u.text(new Quantity(Dimension.SALINITY, ppt));
-    }
+  private static String salinity(double ppt, Units u) {
+    return u.text(new Quantity(Dimension.SALINITY, ppt));
+  }
 }

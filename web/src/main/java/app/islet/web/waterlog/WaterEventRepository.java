@@ -1,14 +1,13 @@
 package app.islet.web.waterlog;
 
-import org.springframework.data.jpa.repository.JpaRepository;
-
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
 
 interface WaterEventRepository extends JpaRepository<WaterEventEntry, Long> {
-    Optional<WaterEventEntry> findByClientId(UUID clientId);
+  Optional<WaterEventEntry> findByClientId(UUID clientId);
 
-    Optional<WaterEventEntry> findByIdAndEnclosureId(long id, long enclosureId);
+  Optional<WaterEventEntry> findByIdAndEnclosureId(long id, long enclosureId);
 
-    boolean existsByStrikes(long id);
+  boolean existsByStrikes(long id);
 }

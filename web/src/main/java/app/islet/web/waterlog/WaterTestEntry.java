@@ -2,82 +2,79 @@ package app.islet.web.waterlog;
 
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterTest;
-
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
-
-import org.jspecify.annotations.Nullable;
-
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A test of the water on a day. Never changed; an entry that strikes another takes it back. */
 @Entity
 @Table(name = "water_test")
 class WaterTestEntry {
-    @Id
-    @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "water_test_id_seq")
-    @SequenceGenerator(name = "water_test_id_seq", allocationSize = 50)
-    private Long id;
+  @Id
+  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "water_test_id_seq")
+  @SequenceGenerator(name = "water_test_id_seq", allocationSize = 50)
+  private Long id;
 
-    private Long enclosureId;
-    private LocalDate day;
-    private @Nullable Double ammonia;
-    private @Nullable Double nitrite;
-    private @Nullable Double nitrate;
-    private @Nullable Double ph;
-    private @Nullable Double carbonate;
-    private @Nullable Double hardness;
-    private @Nullable Double salinity;
-    private @Nullable Double temperature;
-    private boolean asIon;
-    private @Nullable Long strikes;
-    private UUID clientId;
-    private Instant enteredAt;
-    private Long enteredBy;
+  private Long enclosureId;
+  private LocalDate day;
+  private @Nullable Double ammonia;
+  private @Nullable Double nitrite;
+  private @Nullable Double nitrate;
+  private @Nullable Double ph;
+  private @Nullable Double carbonate;
+  private @Nullable Double hardness;
+  private @Nullable Double salinity;
+  private @Nullable Double temperature;
+  private boolean asIon;
+  private @Nullable Long strikes;
+  private UUID clientId;
+  private Instant enteredAt;
+  private Long enteredBy;
 
-    /** For Hibernate only. */
-    protected WaterTestEntry() {}
+  /** For Hibernate only. */
+  protected WaterTestEntry() {}
 
-    WaterTestEntry(
-            long enclosureId,
-            WaterTest test,
-            boolean asIon,
-            @Nullable Long strikes,
-            UUID clientId,
-            Instant at,
-            long by) {
-        Map<Parameter, Double> values = test.values();
-        this.enclosureId = enclosureId;
-        this.day = test.day();
-        this.ammonia = values.get(Parameter.AMMONIA);
-        this.nitrite = values.get(Parameter.NITRITE);
-        this.nitrate = values.get(Parameter.NITRATE);
-        this.ph = values.get(Parameter.PH);
-        this.carbonate = values.get(Parameter.CARBONATE);
-        this.hardness = values.get(Parameter.HARDNESS);
-        this.salinity = values.get(Parameter.SALINITY);
-        this.temperature = values.get(Parameter.TEMPERATURE);
-        this.asIon = asIon;
-        this.strikes = strikes;
-        this.clientId = clientId;
-        this.enteredAt = at;
-        this.enteredBy = by;
-    }
+  WaterTestEntry(
+      long enclosureId,
+      WaterTest test,
+      boolean asIon,
+      @Nullable Long strikes,
+      UUID clientId,
+      Instant at,
+      long by) {
+    Map<Parameter, Double> values = test.values();
+    this.enclosureId = enclosureId;
+    this.day = test.day();
+    this.ammonia = values.get(Parameter.AMMONIA);
+    this.nitrite = values.get(Parameter.NITRITE);
+    this.nitrate = values.get(Parameter.NITRATE);
+    this.ph = values.get(Parameter.PH);
+    this.carbonate = values.get(Parameter.CARBONATE);
+    this.hardness = values.get(Parameter.HARDNESS);
+    this.salinity = values.get(Parameter.SALINITY);
+    this.temperature = values.get(Parameter.TEMPERATURE);
+    this.asIon = asIon;
+    this.strikes = strikes;
+    this.clientId = clientId;
+    this.enteredAt = at;
+    this.enteredBy = by;
+  }
 
-    /** An entry that takes this one back. */
-    WaterTestEntry strike(UUID strikeId, Instant at, long by) {
-        return new WaterTestEntry(
-                enclosureId, new WaterTest(day, Map.of()), asIon, id, strikeId, at, by);
-    }
+  /** An entry that takes this one back. */
+  WaterTestEntry strike(UUID strikeId, Instant at, long by) {
+    return new WaterTestEntry(
+        enclosureId, new WaterTest(day, Map.of()), asIon, id, strikeId, at, by);
+  }
 
-    Long id() {
-        return id;
-    }
+  Long id() {
+    return id;
+  }
 }

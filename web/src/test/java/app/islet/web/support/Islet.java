@@ -1,17 +1,12 @@
 package app.islet.web.support;
 
 import app.islet.web.IsletApplication;
-
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
-
-import org.springframework.boot.SpringApplication;
-import org.springframework.context.ConfigurableApplicationContext;
-
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -19,157 +14,156 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
 
 /**
  * The real application on a real PostgreSQL, and a browser to use it with: started once for the
  * whole run, on a database made for the run.
  */
 public final class Islet {
-    static final List<String> CHROMIUM_FLAGS =
-            List.of(
-                    "--no-sandbox",
-                    "--disable-gpu",
-                    "--disable-quic",
-                    "--no-first-run",
-                    "--disable-background-networking",
-                    "--disable-component-update",
-                    "--disable-sync");
+  static final List<String> CHROMIUM_FLAGS =
+      List.of(
+          "--no-sandbox",
+          "--disable-gpu",
+          "--disable-quic",
+          "--no-first-run",
+          "--disable-background-networking",
+          "--disable-component-update",
+          "--disable-sync");
 
-    /** A busy machine may be slow for a while; a page that is broken stays broken. */
-    private static final int PATIENCE_MS = 40_000;
+  /** A busy machine may be slow for a while; a page that is broken stays broken. */
+  private static final int PATIENCE_MS = 40_000;
 
-    private static Islet running;
+  private static Islet running;
 
+  private final ConfigurableApplicationContext context;
+  private final Playwright playwright;
+  private final Browser browser;
+  private final String base;
+
+  private Islet() {
+    context = start("--islet.demo=true");
+    base = address(context);
+    playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(CHROMIUM_FLAGS));
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    Runtime.getRuntime().addShutdownHook(new Thread(context::close));
+  }
+
+  private static String address(ConfigurableApplicationContext context) {
+    return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+  }
+
+  /** The application on a database of its own. */
+  private static ConfigurableApplicationContext start(String... arguments) {
+    String server = System.getenv("ISLET_TEST_DB");
+    if (server == null) {
+      throw new IllegalStateException(
+          "these tests need a PostgreSQL of their own; run ./islet test, which starts one");
+    }
+    String password = System.getenv("ISLET_TEST_DB_PASSWORD");
+    String database = "test_" + Long.toHexString(System.nanoTime());
+    try (Connection connection =
+        DriverManager.getConnection(
+            "jdbc:postgresql://" + server + "/postgres", "islet", password)) {
+      connection.createStatement().execute("create database " + database);
+    } catch (SQLException e) {
+      throw new IllegalStateException("no database for the tests at " + server, e);
+    }
+    List<String> all = new ArrayList<>(List.of(arguments));
+    all.addAll(
+        List.of(
+            "--server.port=0",
+            "--spring.datasource.url=jdbc:postgresql://" + server + "/" + database,
+            "--spring.datasource.password=" + password));
+    return SpringApplication.run(IsletApplication.class, all.toArray(String[]::new));
+  }
+
+  /** A second application, on an empty database, for what only the first visit shows. */
+  public Empty empty() {
+    return new Empty(start());
+  }
+
+  /** Closes with its test. */
+  public final class Empty implements AutoCloseable {
     private final ConfigurableApplicationContext context;
-    private final Playwright playwright;
-    private final Browser browser;
-    private final String base;
 
-    private Islet() {
-        context = start("--islet.demo=true");
-        base = address(context);
-        playwright =
-                Playwright.create(
-                        new Playwright.CreateOptions()
-                                .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser =
-                playwright
-                        .chromium()
-                        .launch(
-                                new BrowserType.LaunchOptions()
-                                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                                        .setArgs(CHROMIUM_FLAGS));
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        Runtime.getRuntime().addShutdownHook(new Thread(context::close));
+    private Empty(ConfigurableApplicationContext context) {
+      this.context = context;
     }
 
-    private static String address(ConfigurableApplicationContext context) {
-        return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    public Page page() {
+      BrowserContext fresh =
+          browser.newContext(
+              new Browser.NewContextOptions()
+                  .setViewportSize(1280, 800)
+                  .setBaseURL(address(context)));
+      fresh.setDefaultTimeout(PATIENCE_MS);
+      return fresh.newPage();
     }
 
-    /** The application on a database of its own. */
-    private static ConfigurableApplicationContext start(String... arguments) {
-        String server = System.getenv("ISLET_TEST_DB");
-        if (server == null) {
-            throw new IllegalStateException(
-                    "these tests need a PostgreSQL of their own; run ./islet test, which starts one");
-        }
-        String password = System.getenv("ISLET_TEST_DB_PASSWORD");
-        String database = "test_" + Long.toHexString(System.nanoTime());
-        try (Connection connection =
-                DriverManager.getConnection(
-                        "jdbc:postgresql://" + server + "/postgres", "islet", password)) {
-            connection.createStatement().execute("create database " + database);
-        } catch (SQLException e) {
-            throw new IllegalStateException("no database for the tests at " + server, e);
-        }
-        List<String> all = new ArrayList<>(List.of(arguments));
-        all.addAll(
-                List.of(
-                        "--server.port=0",
-                        "--spring.datasource.url=jdbc:postgresql://" + server + "/" + database,
-                        "--spring.datasource.password=" + password));
-        return SpringApplication.run(IsletApplication.class, all.toArray(String[]::new));
+    @Override
+    public void close() {
+      context.close();
     }
+  }
 
-    /** A second application, on an empty database, for what only the first visit shows. */
-    public Empty empty() {
-        return new Empty(start());
+  public static synchronized Islet running() {
+    if (running == null) {
+      running = new Islet();
     }
+    return running;
+  }
 
-    /** Closes with its test. */
-    public final class Empty implements AutoCloseable {
-        private final ConfigurableApplicationContext context;
+  public String base() {
+    return base;
+  }
 
-        private Empty(ConfigurableApplicationContext context) {
-            this.context = context;
-        }
+  public <T> T bean(Class<T> type) {
+    return context.getBean(type);
+  }
 
-        public Page page() {
-            BrowserContext fresh =
-                    browser.newContext(
-                            new Browser.NewContextOptions()
-                                    .setViewportSize(1280, 800)
-                                    .setBaseURL(address(context)));
-            fresh.setDefaultTimeout(PATIENCE_MS);
-            return fresh.newPage();
-        }
+  /** A page of a fresh browser, nobody signed in. */
+  public Page stranger() {
+    return page(1280, 800);
+  }
 
-        @Override
-        public void close() {
-            context.close();
-        }
-    }
+  public Page page(int width, int height) {
+    BrowserContext fresh =
+        browser.newContext(
+            new Browser.NewContextOptions().setViewportSize(width, height).setBaseURL(base));
+    fresh.setDefaultTimeout(PATIENCE_MS);
+    return fresh.newPage();
+  }
 
-    public static synchronized Islet running() {
-        if (running == null) {
-            running = new Islet();
-        }
-        return running;
-    }
+  public Page signedIn(String login, String password) {
+    return signIn(stranger(), login, password);
+  }
 
-    public String base() {
-        return base;
-    }
+  /** The owner of the demo's collection. */
+  public Page owner() {
+    return signedIn("mill", "quiet water");
+  }
 
-    public <T> T bean(Class<T> type) {
-        return context.getBean(type);
-    }
+  /** A helper there. */
+  public Page helper() {
+    return signedIn("club", "quiet water");
+  }
 
-    /** A page of a fresh browser, nobody signed in. */
-    public Page stranger() {
-        return page(1280, 800);
-    }
-
-    public Page page(int width, int height) {
-        BrowserContext fresh =
-                browser.newContext(
-                        new Browser.NewContextOptions()
-                                .setViewportSize(width, height)
-                                .setBaseURL(base));
-        fresh.setDefaultTimeout(PATIENCE_MS);
-        return fresh.newPage();
-    }
-
-    public Page signedIn(String login, String password) {
-        return signIn(stranger(), login, password);
-    }
-
-    /** The owner of the demo's collection. */
-    public Page owner() {
-        return signedIn("mill", "quiet water");
-    }
-
-    /** A helper there. */
-    public Page helper() {
-        return signedIn("club", "quiet water");
-    }
-
-    public Page signIn(Page page, String login, String password) {
-        page.navigate("/login");
-        page.fill("#username", login);
-        page.fill("#password", password);
-        page.click("main button");
-        return page;
-    }
+  public Page signIn(Page page, String login, String password) {
+    page.navigate("/login");
+    page.fill("#username", login);
+    page.fill("#password", password);
+    page.click("main button");
+    return page;
+  }
 }

@@ -1,57 +1,60 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** Air and land colder than a land-living animal stands. */
 @AutoService(Rule.class)
 public final class AirTooCold implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Optional<Needs.Temperature> need = r.stage().needs().air();
-        if (need.isEmpty() || s.climate().air().isEmpty()) {
-            return Optional.empty();
-        }
-        Needs.Temperature t = need.get();
-        Climate.AirClimate air = s.climate().air().get();
-        if (air.winterC() >= t.idealC().min() - 0.5) {
-            return Optional.empty();
-        }
-        Severity severity =
-                air.winterC() < t.harmC().min()
-                        ? Severity.DANGER
-                        : air.winterC() < t.toleratedC().min() ? Severity.WRONG : Severity.WATCH;
-        double size = HeaterSizes.atLeast(air.heatingNeedW() * (1 + Climate.POWER_UNCERTAINTY));
-        return Optional.of(
-                finding(severity, Step.CLIMATE)
-                        .who(r)
-                        .basis(t.basis())
-                        .what(
-                                "Air of about {} in the coldest room hour; {} should have {}.",
-                                Quantity.celsius(air.winterC()),
-                                r.words(),
-                                Phrase.range(t.idealC(), Dimension.TEMPERATURE))
-                        .why(
-                                "It stops eating and moulting, and dies without a sign. Estimate, within about 30 % of the heating power.")
-                        .remedy(
-                                new Change("/equipment/heat-mat/powerW", size),
-                                "A heat mat of {} on the back or side, with a thermostat, never under deep ground.",
-                                Quantity.watts(size))
-                        .build());
+  @Override
+  public String id() {
+    return "air-too-cold";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Optional<Needs.Temperature> need = r.stage().needs().air();
+    if (need.isEmpty() || s.climate().air().isEmpty()) {
+      return Optional.empty();
     }
+    Needs.Temperature t = need.get();
+    Climate.AirClimate air = s.climate().air().get();
+    if (air.winterC() >= t.idealC().min() - 0.5) {
+      return Optional.empty();
+    }
+    Severity severity =
+        air.winterC() < t.harmC().min()
+            ? Severity.DANGER
+            : air.winterC() < t.toleratedC().min() ? Severity.WRONG : Severity.WATCH;
+    double size = HeaterSizes.atLeast(air.heatingNeedW() * (1 + Climate.POWER_UNCERTAINTY));
+    return Optional.of(
+        finding(severity, Step.CLIMATE)
+            .who(r)
+            .basis(t.basis())
+            .what(
+                "Air of about {} in the coldest room hour; {} should have {}.",
+                Quantity.celsius(air.winterC()),
+                r.words(),
+                Phrase.range(t.idealC(), Dimension.TEMPERATURE))
+            .why(
+                "It stops eating and moulting, and dies without a sign. Estimate, within about 30 % of the heating power.")
+            .remedy(
+                new Change("/equipment/heat-mat/powerW", size),
+                "A heat mat of {} on the back or side, with a thermostat, never under deep ground.",
+                Quantity.watts(size))
+            .build());
+  }
 }

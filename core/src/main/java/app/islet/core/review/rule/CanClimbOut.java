@@ -1,65 +1,65 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** A climber or jumper, and an open top within its reach. */
 @AutoService(Rule.class)
 public final class CanClimbOut implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Needs.Escape escape = r.stage().needs().escape();
-        if (s.enclosure().lid() != Lid.NONE) {
-            return Optional.empty();
-        }
-        if (escape.lid()) {
-            return Optional.of(
-                    finding(Severity.DANGER, Step.BUILD)
-                            .who(r)
-                            .at("lid")
-                            .basis(escape.basis())
-                            .what("Open top over {}.", r.words())
-                            .why(
-                                    "It climbs glass corners, cables and tubes, and is found dried on the floor.")
-                            .remedy("Fit a lid without gaps.")
-                            .build());
-        }
-        double rim = s.rimAboveFootholdCm(r);
-        if (rim >= escape.freeboardCm()) {
-            return Optional.empty();
-        }
-        double depth = s.enclosure().water().depthCm() - (escape.freeboardCm() - rim);
-        boolean waterDecides = Math.abs(rim - s.survey().freeboardCm()) < 1e-9;
-        Finding.Builder finding =
-                finding(Severity.WRONG, Step.BUILD)
-                        .who(r)
-                        .at("lid")
-                        .basis(escape.basis())
-                        .what(
-                                "The rim stands {} above the highest foothold of {}; {} wanted.",
-                                Quantity.cm(rim),
-                                r.words(),
-                                Quantity.cm(escape.freeboardCm()))
-                        .why("It gains the rim and falls, or dries out where nobody looks.");
-        if (waterDecides && depth > 0) {
-            finding.remedy(
-                    new Change("/water/depthCm", depth),
-                    "Lower the water to {}.",
-                    Quantity.cm(depth));
-        }
-        return Optional.of(finding.remedy("Fit a lid.").build());
+  @Override
+  public String id() {
+    return "can-climb-out";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Needs.Escape escape = r.stage().needs().escape();
+    if (s.enclosure().lid() != Lid.NONE) {
+      return Optional.empty();
     }
+    if (escape.lid()) {
+      return Optional.of(
+          finding(Severity.DANGER, Step.BUILD)
+              .who(r)
+              .at("lid")
+              .basis(escape.basis())
+              .what("Open top over {}.", r.words())
+              .why("It climbs glass corners, cables and tubes, and is found dried on the floor.")
+              .remedy("Fit a lid without gaps.")
+              .build());
+    }
+    double rim = s.rimAboveFootholdCm(r);
+    if (rim >= escape.freeboardCm()) {
+      return Optional.empty();
+    }
+    double depth = s.enclosure().water().depthCm() - (escape.freeboardCm() - rim);
+    boolean waterDecides = Math.abs(rim - s.geometry().freeboardCm()) < 1e-9;
+    Finding.Builder finding =
+        finding(Severity.WRONG, Step.BUILD)
+            .who(r)
+            .at("lid")
+            .basis(escape.basis())
+            .what(
+                "The rim stands {} above the highest foothold of {}; {} wanted.",
+                Quantity.cm(rim),
+                r.words(),
+                Quantity.cm(escape.freeboardCm()))
+            .why("It gains the rim and falls, or dries out where nobody looks.");
+    if (waterDecides && depth > 0) {
+      finding.remedy(
+          new Change("/water/depthCm", depth), "Lower the water to {}.", Quantity.cm(depth));
+    }
+    return Optional.of(finding.remedy("Fit a lid.").build());
+  }
 }

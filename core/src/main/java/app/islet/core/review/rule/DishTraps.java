@@ -1,46 +1,49 @@
 package app.islet.core.review.rule;
 
-import app.islet.core.care.Life;
+import app.islet.core.animal.Resident;
+import app.islet.core.care.Habitat;
 import app.islet.core.care.Surface;
 import app.islet.core.enclosure.Dish;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** A bowl an animal of the land can fall into and not leave. */
 @AutoService(Rule.class)
 public final class DishTraps implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        boolean climbs = r.stage().needs().moves().slopeDegOn(Surface.SMOOTH) >= 60;
-        Optional<Dish> trap =
-                s.enclosure().furnishings().dishes().stream()
-                        .filter(d -> !d.slope() && d.depthCm() > r.heightCm())
-                        .findFirst();
-        if (r.stage().life() != Life.LAND || climbs || trap.isEmpty()) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                finding(Severity.DANGER, Step.BUILD)
-                        .who(r)
-                        .basis(r.stage().needs().moves().basis())
-                        .what(
-                                "A dish {} deep without a slope for {}, {} high.",
-                                Quantity.cm(trap.get().depthCm()),
-                                r.words(),
-                                Quantity.cm(r.heightCm()))
-                        .why("It falls in at night, finds four smooth walls and drowns.")
-                        .remedy("Pebbles or net from the bottom to the edge, on two sides.")
-                        .remedy("A shallower dish.")
-                        .build());
+  @Override
+  public String id() {
+    return "dish-traps";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    boolean climbs = r.stage().needs().locomotion().slopeDegOn(Surface.SMOOTH) >= 60;
+    Optional<Dish> trap =
+        s.enclosure().furnishings().dishes().stream()
+            .filter(d -> !d.slope() && d.depthCm() > r.heightCm())
+            .findFirst();
+    if (r.stage().habitat() != Habitat.LAND || climbs || trap.isEmpty()) {
+      return Optional.empty();
     }
+    return Optional.of(
+        finding(Severity.DANGER, Step.BUILD)
+            .who(r)
+            .basis(r.stage().needs().locomotion().basis())
+            .what(
+                "A dish {} deep without a slope for {}, {} high.",
+                Quantity.cm(trap.get().depthCm()),
+                r.words(),
+                Quantity.cm(r.heightCm()))
+            .why("It falls in at night, finds four smooth walls and drowns.")
+            .remedy("Pebbles or net from the bottom to the edge, on two sides.")
+            .remedy("A shallower dish.")
+            .build());
+  }
 }

@@ -1,51 +1,54 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Surface;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** A gap in the top that an animal fits through. */
 @AutoService(Rule.class)
 public final class GapInTop implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        OptionalDouble gap = s.enclosure().conditions().lidGapCm();
-        double thin = Math.min(r.widthCm(), r.heightCm());
-        boolean climber =
-                r.stage().needs().escape().lid()
-                        || r.stage().needs().moves().slopeDegOn(Surface.GLASS) >= 60;
-        if (gap.isEmpty()
-                || s.enclosure().lid() == Lid.NONE
-                || !climber
-                || gap.getAsDouble() < 0.8 * thin) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                finding(Severity.DANGER, Step.BUILD)
-                        .who(r)
-                        .basis(r.stage().needs().escape().basis())
-                        .what(
-                                "A gap of {} in the top over {}, {} thick.",
-                                Quantity.cm(gap.getAsDouble()),
-                                r.words(),
-                                Quantity.cm(thin))
-                        .why("It finds the smallest gap in one night, and dries out on the floor.")
-                        .remedy(
-                                new Change("/conditions/lidGapCm", 0),
-                                "Close it: sponge round cables, clamps, net pulled tight.")
-                        .build());
+  @Override
+  public String id() {
+    return "gap-in-top";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    OptionalDouble gap = s.enclosure().conditions().lidGapCm();
+    double thin = Math.min(r.widthCm(), r.heightCm());
+    boolean climber =
+        r.stage().needs().escape().lid()
+            || r.stage().needs().locomotion().slopeDegOn(Surface.GLASS) >= 60;
+    if (gap.isEmpty()
+        || s.enclosure().lid() == Lid.NONE
+        || !climber
+        || gap.getAsDouble() < 0.8 * thin) {
+      return Optional.empty();
     }
+    return Optional.of(
+        finding(Severity.DANGER, Step.BUILD)
+            .who(r)
+            .basis(r.stage().needs().escape().basis())
+            .what(
+                "A gap of {} in the top over {}, {} thick.",
+                Quantity.cm(gap.getAsDouble()),
+                r.words(),
+                Quantity.cm(thin))
+            .why("It finds the smallest gap in one night, and dries out on the floor.")
+            .remedy(
+                new Change("/conditions/lidGapCm", 0),
+                "Close it: sponge round cables, clamps, net pulled tight.")
+            .build());
+  }
 }

@@ -1,51 +1,54 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Land;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** Land too shallow to burrow or moult in. */
 @AutoService(Rule.class)
 public final class GroundTooShallow implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Needs.Land land = r.stage().needs().land();
-        double dryGround = s.survey().hasWater() ? 0 : s.enclosure().ground().depthCm();
-        double deep = s.enclosure().land().map(Land::heightCm).orElse(dryGround);
-        if (land.minDepthCm() == 0 || deep >= land.minDepthCm()) {
-            return Optional.empty();
-        }
-        Finding.Builder finding =
-                finding(Severity.WRONG, Step.BUILD)
-                        .who(r)
-                        .basis(land.basis())
-                        .what(
-                                "The land is {} deep; {} must dig into {}.",
-                                Quantity.cm(deep),
-                                r.words(),
-                                Quantity.cm(land.minDepthCm()))
-                        .why(
-                                "It buries itself to moult; where it cannot, it is eaten soft or dies in the shell.");
-        if (s.enclosure().land().isPresent()
-                && land.minDepthCm() <= s.enclosure().vessel().heightCm()) {
-            finding.remedy(
-                    new Change("/land/heightCm", land.minDepthCm()),
-                    "Fill the land to {}.",
-                    Quantity.cm(land.minDepthCm()));
-        }
-        return Optional.of(
-                finding.remedy("A vessel tall enough for deep ground and air above it.").build());
+  @Override
+  public String id() {
+    return "ground-too-shallow";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Needs.Land land = r.stage().needs().land();
+    double dryGround = s.geometry().hasWater() ? 0 : s.enclosure().ground().depthCm();
+    double deep = s.enclosure().land().map(Land::heightCm).orElse(dryGround);
+    if (land.minDepthCm() == 0 || deep >= land.minDepthCm()) {
+      return Optional.empty();
     }
+    Finding.Builder finding =
+        finding(Severity.WRONG, Step.BUILD)
+            .who(r)
+            .basis(land.basis())
+            .what(
+                "The land is {} deep; {} must dig into {}.",
+                Quantity.cm(deep),
+                r.words(),
+                Quantity.cm(land.minDepthCm()))
+            .why(
+                "It buries itself to moult; where it cannot, it is eaten soft or dies in the shell.");
+    if (s.enclosure().land().isPresent()
+        && land.minDepthCm() <= s.enclosure().vessel().heightCm()) {
+      finding.remedy(
+          new Change("/land/heightCm", land.minDepthCm()),
+          "Fill the land to {}.",
+          Quantity.cm(land.minDepthCm()));
+    }
+    return Optional.of(
+        finding.remedy("A vessel tall enough for deep ground and air above it.").build());
+  }
 }

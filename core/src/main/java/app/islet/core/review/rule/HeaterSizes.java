@@ -4,16 +4,16 @@ import java.util.stream.DoubleStream;
 
 /** Ratings heaters and mats are commonly sold with, W; common practice, no source. */
 final class HeaterSizes {
-    private static final double[] WATTS = {10, 25, 50, 75, 100, 150, 200, 250, 300};
+  private static final double[] WATTS = {10, 25, 50, 75, 100, 150, 200, 250, 300};
 
-    private HeaterSizes() {}
+  private HeaterSizes() {}
 
-    /** The smallest rating of at least {@code watts}; several of the largest beyond that. */
-    static double atLeast(double watts) {
-        double largest = WATTS[WATTS.length - 1];
-        return DoubleStream.of(WATTS)
-                .filter(w -> w >= watts)
-                .findFirst()
-                .orElse(Math.ceil(watts / largest) * largest);
-    }
+  /** The smallest rating of at least {@code watts}; several of the largest beyond that. */
+  static double atLeast(double watts) {
+    double largest = WATTS[WATTS.length - 1];
+    return DoubleStream.of(WATTS)
+        .filter(w -> w >= watts)
+        .findFirst()
+        .orElse(Math.ceil(watts / largest) * largest);
+  }
 }

@@ -1,44 +1,46 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** A filter whose bare intake can hold a small animal. */
 @AutoService(Rule.class)
 public final class IntakeUnguarded implements ResidentRule {
-    /** Bodies narrower than this are held or swallowed by an intake; common practice, no source. */
-    private static final double SMALL_CM = 4;
+  @Override
+  public String id() {
+    return "intake-unguarded";
+  }
 
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        boolean bare = s.enclosure().all(Equipment.Filter.class).anyMatch(f -> !f.guarded());
-        if (!bare || !s.survey().hasWater() || r.widthCm() >= SMALL_CM) {
-            return Optional.empty();
-        }
-        boolean drowns = r.sheet().group() == AnimalGroup.TURTLE;
-        return Optional.of(
-                finding(drowns ? Severity.WRONG : Severity.WATCH, Step.BUILD)
-                        .who(r)
-                        .what(
-                                "The filter's intake has no guard against {}, {} wide.",
-                                r.words(),
-                                Quantity.cm(r.widthCm()))
-                        .why(
-                                "An intake holds a leg, a tail or a yolk sac, and what is held under drowns.")
-                        .remedy("Pull a coarse sponge over the intake and tick it here.")
-                        .remedy("A sponge filter instead: nothing to be held by; weak on dirt.")
-                        .build());
+  /** Bodies narrower than this are held or swallowed by an intake; common practice, no source. */
+  private static final double SMALL_CM = 4;
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    boolean bare = s.enclosure().all(Equipment.Filter.class).anyMatch(f -> !f.guarded());
+    if (!bare || !s.geometry().hasWater() || r.widthCm() >= SMALL_CM) {
+      return Optional.empty();
     }
+    boolean drowns = r.sheet().group() == AnimalGroup.TURTLE;
+    return Optional.of(
+        finding(drowns ? Severity.WRONG : Severity.WATCH, Step.BUILD)
+            .who(r)
+            .what(
+                "The filter's intake has no guard against {}, {} wide.",
+                r.words(),
+                Quantity.cm(r.widthCm()))
+            .why("An intake holds a leg, a tail or a yolk sac, and what is held under drowns.")
+            .remedy("Pull a coarse sponge over the intake and tick it here.")
+            .remedy("A sponge filter instead: nothing to be held by; weak on dirt.")
+            .build());
+  }
 }

@@ -1,24 +1,22 @@
 package app.islet.core.review.rule;
 
-import app.islet.core.care.Life;
+import app.islet.core.animal.Resident;
+import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Land;
+import app.islet.core.geometry.Geometry;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-import app.islet.core.survey.Survey;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -26,67 +24,64 @@ import java.util.stream.Stream;
 /** Too little or too much dry land for the stage. */
 @AutoService(Rule.class)
 public final class LandShare implements ResidentRule {
-    /**
-     * The share of the length, in whole percents, whose dry part lies in the wanted range; the
-     * nearest to today's.
-     */
-    private static Optional<Double> shareThatFits(Situation s, Land there, Range want) {
-        return Stream.iterate(1.0, share -> share < 100, share -> share + 1)
-                .filter(
-                        share ->
-                                want.contains(
-                                        Survey.of(
-                                                        s.enclosure()
-                                                                .with(
-                                                                        new Change(
-                                                                                "/land/sharePercent",
-                                                                                share)))
-                                                .dryLandPercent()))
-                .min(Comparator.comparingDouble(share -> Math.abs(share - there.sharePercent())));
-    }
+  @Override
+  public String id() {
+    return "land-share";
+  }
 
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Needs.Land land = r.stage().needs().land();
-        double dry = s.survey().dryLandPercent();
-        if (s.enclosure().platform().isPresent() && r.stage().life() != Life.LAND) {
-            dry =
-                    100
-                            * (s.survey().dryLandCm2() + s.survey().baskingCm2(s.enclosure()))
-                            / s.survey().footprintCm2();
-        }
-        Range want = land.sharePercent();
-        boolean little = dry < want.min() - 0.5;
-        if (!little && dry <= want.max() + 0.5) {
-            return Optional.empty();
-        }
-        Finding.Builder finding =
-                finding(Severity.WRONG, Step.BUILD)
-                        .who(r)
-                        .basis(land.basis())
-                        .what(
-                                "{} of the floor is dry land; {} should have {}.",
-                                Quantity.percent(dry),
-                                r.words(),
-                                Phrase.range(want, Dimension.PERCENT))
-                        .why(
-                                little
-                                        ? "It spends its days on land and is driven off it by the others where land is short."
-                                        : "Land takes the room it needs to swim.");
-        s.enclosure()
-                .land()
-                .ifPresent(
-                        there ->
-                                shareThatFits(s, there, want)
-                                        .ifPresent(
-                                                share ->
-                                                        finding.remedy(
-                                                                new Change(
-                                                                        "/land/sharePercent",
-                                                                        share),
-                                                                "Let the land take {} of the length.",
-                                                                Quantity.percent(share))));
-        return Optional.of(
-                finding.remedy(little ? "More land, kept moist." : "Less land.").build());
+  /**
+   * The share of the length, in whole percents, whose dry part lies in the wanted range; the
+   * nearest to today's.
+   */
+  private static Optional<Double> shareThatFits(HusbandryState s, Land there, Range want) {
+    return Stream.iterate(1.0, share -> share < 100, share -> share + 1)
+        .filter(
+            share ->
+                want.contains(
+                    Geometry.of(s.enclosure().with(new Change("/land/sharePercent", share)))
+                        .dryLandPercent()))
+        .min(Comparator.comparingDouble(share -> Math.abs(share - there.sharePercent())));
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Needs.Land land = r.stage().needs().land();
+    double dry = s.geometry().dryLandPercent();
+    if (s.enclosure().platform().isPresent() && r.stage().habitat() != Habitat.LAND) {
+      dry =
+          100
+              * (s.geometry().dryLandCm2() + s.geometry().baskingCm2(s.enclosure()))
+              / s.geometry().footprintCm2();
     }
+    Range want = land.sharePercent();
+    boolean little = dry < want.min() - 0.5;
+    if (!little && dry <= want.max() + 0.5) {
+      return Optional.empty();
+    }
+    Finding.Builder finding =
+        finding(Severity.WRONG, Step.BUILD)
+            .who(r)
+            .basis(land.basis())
+            .what(
+                "{} of the floor is dry land; {} should have {}.",
+                Quantity.percent(dry),
+                r.words(),
+                Phrase.range(want, Dimension.PERCENT))
+            .why(
+                little
+                    ? "It spends its days on land and is driven off it by the others where land is short."
+                    : "Land takes the room it needs to swim.");
+    s.enclosure()
+        .land()
+        .ifPresent(
+            there ->
+                shareThatFits(s, there, want)
+                    .ifPresent(
+                        share ->
+                            finding.remedy(
+                                new Change("/land/sharePercent", share),
+                                "Let the land take {} of the length.",
+                                Quantity.percent(share))));
+    return Optional.of(finding.remedy(little ? "More land, kept moist." : "Less land.").build());
+  }
 }

@@ -5,15 +5,13 @@ import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.ChangePlan;
 import app.islet.core.water.NitrateTrend;
 import app.islet.core.water.Parameter;
-import app.islet.core.water.Waters;
-
+import app.islet.core.water.WaterState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
@@ -21,67 +19,72 @@ import java.util.stream.Stream;
 /** Nitrate above what is aimed at, or on its way there in spite of the changes. */
 @AutoService(Rule.class)
 public final class NitrateHigh implements Rule {
-    /** A test older than this says nothing about today. */
-    private static final int FRESH_DAYS = 60;
+  @Override
+  public String id() {
+    return "nitrate-high";
+  }
 
-    /** A colour card is off by a fifth. */
-    private static final double CARD = 1.2;
+  /** A test older than this says nothing about today. */
+  private static final int FRESH_DAYS = 60;
 
-    private static final double FAR_TOO_HIGH = 2;
+  /** A colour card is off by a fifth. */
+  private static final double CARD = 1.2;
 
-    @Override
-    public Stream<Finding> judge(Situation s) {
-        if (s.waterRecord().tests().isEmpty() || !s.survey().hasWater()) {
-            return Stream.empty();
-        }
-        Waters waters = s.waters();
-        Optional<NitrateTrend> trend = waters.nitrate(s.date());
-        Optional<ChangePlan> plan = waters.changes(s.date());
-        OptionalDouble newest = s.waterRecord().newest(Parameter.NITRATE, s.date(), FRESH_DAYS);
-        if (plan.isEmpty() || newest.isEmpty()) {
-            return Stream.empty();
-        }
-        double now = newest.getAsDouble();
-        double target = plan.get().targetMgPerL();
-        boolean creeps = trend.filter(NitrateTrend::creeps).isPresent();
-        if (now <= CARD * target && !creeps) {
-            return Stream.empty();
-        }
-        Finding.Builder found =
-                finding(now > FAR_TOO_HIGH * target ? Severity.WRONG : Severity.WATCH, Step.WATER)
-                        .why(
-                                "It tells of all that piles up between changes. What is aimed at is common practice, no source.");
-        if (creeps) {
-            found.what(
-                    "Nitrate creeps up: {} now as the ion, {} more each month; {} is aimed at.",
-                    ion(now),
-                    ion(trend.get().creepPerMonth()),
-                    ion(target));
-        } else {
-            found.what("{} of nitrate as the ion; {} is aimed at.", ion(now), ion(target));
-        }
-        plan.get()
-                .wantedPercent()
-                .ifPresent(
-                        percent ->
-                                found.remedy(
-                                        "{} each time instead of {}, at the same days.",
-                                        Quantity.percent(percent),
-                                        Quantity.percent(plan.get().percent())));
-        plan.get()
-                .wantedDays()
-                .ifPresent(
-                        days ->
-                                found.remedy(
-                                        "Or the same share every {}.",
-                                        Quantity.days(Math.max(1, Math.floor(days)))));
-        return Stream.of(
-                found.remedy("Less food, leftovers out at once, more plants.")
-                        .remedy("Test the new water too: it may bring nitrate with it.")
-                        .build());
+  private static final double FAR_TOO_HIGH = 2;
+
+  @Override
+  public Stream<Finding> judge(HusbandryState s) {
+    if (s.waterRecord().tests().isEmpty() || !s.geometry().hasWater()) {
+      return Stream.empty();
     }
-
-    private static Quantity ion(double asNitrogen) {
-        return new Quantity(Dimension.CONCENTRATION, asNitrogen * Parameter.NITRATE.ionFactor());
+    WaterState waterState = s.waterState();
+    Optional<NitrateTrend> trend = waterState.nitrate(s.date());
+    Optional<ChangePlan> plan = waterState.changes(s.date());
+    OptionalDouble newest = s.waterRecord().newest(Parameter.NITRATE, s.date(), FRESH_DAYS);
+    if (plan.isEmpty() || newest.isEmpty()) {
+      return Stream.empty();
     }
+    double now = newest.getAsDouble();
+    double target = plan.get().targetMgPerL();
+    boolean creeps = trend.filter(NitrateTrend::creeps).isPresent();
+    if (now <= CARD * target && !creeps) {
+      return Stream.empty();
+    }
+    Finding.Builder found =
+        finding(now > FAR_TOO_HIGH * target ? Severity.WRONG : Severity.WATCH, Step.WATER)
+            .why(
+                "It tells of all that piles up between changes. What is aimed at is common practice, no source.");
+    if (creeps) {
+      found.what(
+          "Nitrate creeps up: {} now as the ion, {} more each month; {} is aimed at.",
+          ion(now),
+          ion(trend.get().creepPerMonth()),
+          ion(target));
+    } else {
+      found.what("{} of nitrate as the ion; {} is aimed at.", ion(now), ion(target));
+    }
+    plan.get()
+        .wantedPercent()
+        .ifPresent(
+            percent ->
+                found.remedy(
+                    "{} each time instead of {}, at the same days.",
+                    Quantity.percent(percent),
+                    Quantity.percent(plan.get().percent())));
+    plan.get()
+        .wantedDays()
+        .ifPresent(
+            days ->
+                found.remedy(
+                    "Or the same share every {}.", Quantity.days(Math.max(1, Math.floor(days)))));
+    return Stream.of(
+        found
+            .remedy("Less food, leftovers out at once, more plants.")
+            .remedy("Test the new water too: it may bring nitrate with it.")
+            .build());
+  }
+
+  private static Quantity ion(double asNitrogen) {
+    return new Quantity(Dimension.CONCENTRATION, asNitrogen * Parameter.NITRATE.ionFactor());
+  }
 }

@@ -1,68 +1,67 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Change;
+import app.islet.core.geometry.Basking;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-import app.islet.core.survey.Basking;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** No dry place large enough for the whole body. */
 @AutoService(Rule.class)
 public final class NoBaskingPlace implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        if (r.stage().needs().basking().isEmpty()) {
-            return Optional.empty();
-        }
-        double body = r.bodyCm() * r.bodyCm() * r.sheet().body().widthShare();
-        double need = body * 1.5;
-        Optional<Basking> drawn = s.basking(r);
-        double room = drawn.map(Basking::dryCm2).orElse(s.survey().baskingCm2(s.enclosure()));
-        boolean narrow =
-                drawn.map(place -> place.bodies() == 0).orElse(false)
-                        || drawn.isEmpty() && tooNarrow(s, r, need);
-        if (room >= need && !narrow) {
-            return Optional.empty();
-        }
-        double side = Math.ceil(Math.max(r.bodyCm(), Math.sqrt(need)) + 1);
-        return Optional.of(
-                finding(room == 0 ? Severity.DANGER : Severity.WRONG, Step.BUILD)
-                        .who(r)
-                        .basis(r.stage().needs().basking().get().basis())
-                        .what(
-                                room == 0
-                                        ? "No dry basking place that {} gets to; {} needed."
-                                        : "The basking place is too small for {}: {} needed for one whole body.",
-                                r.words(),
-                                Quantity.cm2(need))
-                        .why(
-                                "Skin and shell must dry through every day, or they rot; warmth there digests the food.")
-                        .remedy(
-                                new Change("/platform/sideCm", side),
-                                "A platform {} square, wholly dry, reached by a slope it can climb{}.",
-                                Quantity.cm(side),
-                                r.stage()
-                                        .needs()
-                                        .dock()
-                                        .map(dock -> ": " + dock.words())
-                                        .orElse(""))
-                        .build());
-    }
+  @Override
+  public String id() {
+    return "no-basking-place";
+  }
 
-    private static boolean tooNarrow(Situation s, Resident r, double need) {
-        return s.enclosure()
-                        .platform()
-                        .map(p -> Math.max(p.lengthCm(), p.widthCm()) < r.bodyCm())
-                        .orElse(false)
-                && s.survey().dryLandCm2() < need;
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    if (r.stage().needs().basking().isEmpty()) {
+      return Optional.empty();
     }
+    double body = r.bodyCm() * r.bodyCm() * r.sheet().body().widthShare();
+    double need = body * 1.5;
+    Optional<Basking> drawn = s.basking(r);
+    double room = drawn.map(Basking::dryCm2).orElse(s.geometry().baskingCm2(s.enclosure()));
+    boolean narrow =
+        drawn.map(place -> place.bodies() == 0).orElse(false)
+            || drawn.isEmpty() && tooNarrow(s, r, need);
+    if (room >= need && !narrow) {
+      return Optional.empty();
+    }
+    double side = Math.ceil(Math.max(r.bodyCm(), Math.sqrt(need)) + 1);
+    return Optional.of(
+        finding(room == 0 ? Severity.DANGER : Severity.WRONG, Step.BUILD)
+            .who(r)
+            .basis(r.stage().needs().basking().get().basis())
+            .what(
+                room == 0
+                    ? "No dry basking place that {} gets to; {} needed."
+                    : "The basking place is too small for {}: {} needed for one whole body.",
+                r.words(),
+                Quantity.cm2(need))
+            .why(
+                "Skin and shell must dry through every day, or they rot; warmth there digests the food.")
+            .remedy(
+                new Change("/platform/sideCm", side),
+                "A platform {} square, wholly dry, reached by a slope it can climb{}.",
+                Quantity.cm(side),
+                r.stage().needs().dock().map(dock -> ": " + dock.words()).orElse(""))
+            .build());
+  }
+
+  private static boolean tooNarrow(HusbandryState s, Resident r, double need) {
+    return s.enclosure()
+            .platform()
+            .map(p -> Math.max(p.lengthCm(), p.widthCm()) < r.bodyCm())
+            .orElse(false)
+        && s.geometry().dryLandCm2() < need;
+  }
 }

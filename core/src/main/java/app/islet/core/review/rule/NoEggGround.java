@@ -1,49 +1,51 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Land;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** An adult female without ground to lay in. */
 @AutoService(Rule.class)
 public final class NoEggGround implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Needs.Land land = r.stage().needs().land();
-        if (land.eggDepthCm() == 0 || !r.stage().adult() || r.females() == 0) {
-            return Optional.empty();
-        }
-        boolean fits =
-                s.survey().dryLandCm2() > 0
-                        && s.enclosure().land().map(Land::heightCm).orElse(0.0)
-                                >= land.eggDepthCm();
-        if (fits) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                finding(Severity.WATCH, Step.BUILD)
-                        .who(r)
-                        .basis(land.basis())
-                        .what(
-                                "No laying ground for the adult female among {}: {} of diggable land wanted.",
-                                r.words(),
-                                Quantity.cm(land.eggDepthCm()))
-                        .why(
-                                "She makes eggs without a male too; eggs held back for want of a place are an emergency for the vet.")
-                        .remedy(
-                                "A land part, or a box of moist sand and soil {} deep she can be put in when she grows restless.",
-                                Quantity.cm(land.eggDepthCm()))
-                        .build());
+  @Override
+  public String id() {
+    return "no-egg-ground";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Needs.Land land = r.stage().needs().land();
+    if (land.eggDepthCm() == 0 || !r.stage().adult() || r.females() == 0) {
+      return Optional.empty();
     }
+    boolean fits =
+        s.geometry().dryLandCm2() > 0
+            && s.enclosure().land().map(Land::heightCm).orElse(0.0) >= land.eggDepthCm();
+    if (fits) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        finding(Severity.WATCH, Step.BUILD)
+            .who(r)
+            .basis(land.basis())
+            .what(
+                "No laying ground for the adult female among {}: {} of diggable land wanted.",
+                r.words(),
+                Quantity.cm(land.eggDepthCm()))
+            .why(
+                "She makes eggs without a male too; eggs held back for want of a place are an emergency for the vet.")
+            .remedy(
+                "A land part, or a box of moist sand and soil {} deep she can be put in when she grows restless.",
+                Quantity.cm(land.eggDepthCm()))
+            .build());
+  }
 }

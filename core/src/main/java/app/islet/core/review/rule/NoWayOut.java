@@ -1,97 +1,95 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.care.Surface;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Land;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.List;
 import java.util.Optional;
 
 /** An animal that must leave the water cannot: no dry land, or a slope it cannot climb. */
 @AutoService(Rule.class)
 public final class NoWayOut implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Needs.Land land = r.stage().needs().land();
-        double climbs = r.stage().needs().moves().slopeDegOn(Surface.LOOSE);
-        if (!land.necessary()
-                || !s.survey().hasWater()
-                || s.survey().hasWayOut(s.enclosure(), climbs)
-                || s.reach(r).filter(reach -> reach.waysOut() > 0).isPresent()) {
-            return Optional.empty();
-        }
-        double foot =
-                s.enclosure().vessel().lengthCm()
-                        * s.enclosure().land().map(Land::sharePercent).orElse(0.0)
-                        / 100;
-        double above = s.survey().landAboveLineCm();
-        Finding.Builder finding =
-                finding(Severity.DANGER, Step.BUILD)
-                        .who(r)
-                        .basis(land.basis())
-                        .why(
-                                "What breathes air and cannot climb out drowns, often within a night.");
-        if (s.enclosure().land().isEmpty()) {
-            double side = Math.max(2, Math.ceil(1.2 * r.bodyCm()));
-            return Optional.of(
-                    finding.what(
-                                    "No way out of the water for {}: there is no land and no platform.",
-                                    r.words())
-                            .remedy(
-                                    new Change("/platform/sideCm", side),
-                                    "Add a platform of {} by {}, dry, with a rough ramp of at most {}.",
-                                    Quantity.cm(side),
-                                    Quantity.cm(side),
-                                    Quantity.degrees(climbs))
-                            .remedy("Or land that rises out of the water as gently.")
-                            .build());
-        }
-        if (above <= 0) {
-            double top = s.survey().lineCm() + 2;
-            double rise = top - s.enclosure().ground().depthCm();
-            double wanted = Math.ceil(10 * rise / Math.tan(Math.toRadians(climbs))) / 10;
-            double ramp = Math.max(s.enclosure().land().get().rampCm(), wanted);
-            finding.what(
-                    "No way out of the water for {}: the land lies {} under the water line.",
-                    r.words(),
-                    Quantity.cm(-above));
-            if (climbs > 0 && ramp <= foot - 1 && top <= s.enclosure().vessel().heightCm()) {
-                finding.remedy(
-                        List.of(
-                                new Change("/land/heightCm", top),
-                                new Change("/land/rampCm", ramp)),
-                        "Raise the land to {} above the floor, its slope over {}.",
-                        Quantity.cm(top),
-                        Quantity.cm(ramp));
-            }
-            return Optional.of(finding.remedy("Lower the water until the land is dry.").build());
-        }
-        double run =
-                (s.enclosure().land().get().heightCm() - s.enclosure().ground().depthCm())
-                        / Math.tan(Math.toRadians(climbs));
-        finding.what(
-                "No way out of the water for {}: the slope rises at {}; it climbs at most {}.",
-                r.words(),
-                Quantity.degrees(s.survey().slopeDeg()),
-                Quantity.degrees(climbs));
-        if (run <= foot - 1) {
-            finding.remedy(
-                    new Change("/land/rampCm", Math.ceil(run * 10) / 10),
-                    "Flatten the slope: let it run over {}.",
-                    Quantity.cm(Math.ceil(run * 10) / 10));
-        }
-        return Optional.of(
-                finding.remedy("Add cork bark or a platform with a rough ramp.").build());
+  @Override
+  public String id() {
+    return "no-way-out";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Needs.Land land = r.stage().needs().land();
+    double climbs = r.stage().needs().locomotion().slopeDegOn(Surface.LOOSE);
+    if (!land.necessary()
+        || !s.geometry().hasWater()
+        || s.geometry().hasWayOut(s.enclosure(), climbs)
+        || s.reach(r).filter(reach -> reach.waysOut() > 0).isPresent()) {
+      return Optional.empty();
     }
+    double foot =
+        s.enclosure().vessel().lengthCm()
+            * s.enclosure().land().map(Land::sharePercent).orElse(0.0)
+            / 100;
+    double above = s.geometry().landAboveLineCm();
+    Finding.Builder finding =
+        finding(Severity.DANGER, Step.BUILD)
+            .who(r)
+            .basis(land.basis())
+            .why("What breathes air and cannot climb out drowns, often within a night.");
+    if (s.enclosure().land().isEmpty()) {
+      double side = Math.max(2, Math.ceil(1.2 * r.bodyCm()));
+      return Optional.of(
+          finding
+              .what("No way out of the water for {}: there is no land and no platform.", r.words())
+              .remedy(
+                  new Change("/platform/sideCm", side),
+                  "Add a platform of {} by {}, dry, with a rough ramp of at most {}.",
+                  Quantity.cm(side),
+                  Quantity.cm(side),
+                  Quantity.degrees(climbs))
+              .remedy("Or land that rises out of the water as gently.")
+              .build());
+    }
+    if (above <= 0) {
+      double top = s.geometry().lineCm() + 2;
+      double rise = top - s.enclosure().ground().depthCm();
+      double wanted = Math.ceil(10 * rise / Math.tan(Math.toRadians(climbs))) / 10;
+      double ramp = Math.max(s.enclosure().land().get().rampCm(), wanted);
+      finding.what(
+          "No way out of the water for {}: the land lies {} under the water line.",
+          r.words(),
+          Quantity.cm(-above));
+      if (climbs > 0 && ramp <= foot - 1 && top <= s.enclosure().vessel().heightCm()) {
+        finding.remedy(
+            List.of(new Change("/land/heightCm", top), new Change("/land/rampCm", ramp)),
+            "Raise the land to {} above the floor, its slope over {}.",
+            Quantity.cm(top),
+            Quantity.cm(ramp));
+      }
+      return Optional.of(finding.remedy("Lower the water until the land is dry.").build());
+    }
+    double run =
+        (s.enclosure().land().get().heightCm() - s.enclosure().ground().depthCm())
+            / Math.tan(Math.toRadians(climbs));
+    finding.what(
+        "No way out of the water for {}: the slope rises at {}; it climbs at most {}.",
+        r.words(),
+        Quantity.degrees(s.geometry().slopeDeg()),
+        Quantity.degrees(climbs));
+    if (run <= foot - 1) {
+      finding.remedy(
+          new Change("/land/rampCm", Math.ceil(run * 10) / 10),
+          "Flatten the slope: let it run over {}.",
+          Quantity.cm(Math.ceil(run * 10) / 10));
+    }
+    return Optional.of(finding.remedy("Add cork bark or a platform with a rough ramp.").build());
+  }
 }

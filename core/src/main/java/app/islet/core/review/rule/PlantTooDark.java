@@ -6,11 +6,9 @@ import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -19,44 +17,48 @@ import java.util.stream.Stream;
  */
 @AutoService(Rule.class)
 public final class PlantTooDark implements Rule {
-    @Override
-    public Stream<Finding> judge(Situation s) {
-        PlantLight light = PlantLight.of(s.enclosure(), s.residents());
-        // Only what the estimate's own range does not excuse.
-        String dark =
-                light.plants().stream()
-                        .map(PlantLight.Fed::plant)
-                        .filter(plant -> plant.habit() != Plant.Habit.LAND)
-                        .filter(
-                                plant ->
-                                        light.getsMicromol() * PlantLight.UNCERTAIN
-                                                < plant.light().leastMicromol())
-                        .map(Plant::name)
-                        .collect(Collectors.joining(", "));
-        if (dark.isEmpty()) {
-            return Stream.empty();
-        }
-        Finding.Builder found =
-                finding(Severity.NOTE, Step.LIGHT)
-                        .what("Too little light for {}, as drawn.", dark)
-                        .why(
-                                "A plant that dwindles fouls the water it should clean. Rough estimate, a third to three times.");
-        String content =
-                light.content().stream().map(Plant::name).collect(Collectors.joining(", "));
-        return Stream.of(
-                light.shyWho()
-                        .map(
-                                shy ->
-                                        found.remedy(
-                                                "{} flees the light, and that goes first: plants of the shade, as {}.",
-                                                shy.words(),
-                                                content))
-                        .orElseGet(
-                                () ->
-                                        found.remedy(
-                                                "A lamp for plants of about {}, ten hours a day; or {}.",
-                                                Quantity.watts(light.plantLampW()),
-                                                content))
-                        .build());
+  @Override
+  public String id() {
+    return "plant-too-dark";
+  }
+
+  @Override
+  public Stream<Finding> judge(HusbandryState s) {
+    PlantLight light = PlantLight.of(s.enclosure(), s.residents());
+    // Only what the estimate's own range does not excuse.
+    String dark =
+        light.plants().stream()
+            .map(PlantLight.Fed::plant)
+            .filter(plant -> plant.habit() != Plant.Habit.LAND)
+            .filter(
+                plant ->
+                    light.getsMicromol() * PlantLight.UNCERTAIN < plant.light().leastMicromol())
+            .map(Plant::name)
+            .collect(Collectors.joining(", "));
+    if (dark.isEmpty()) {
+      return Stream.empty();
     }
+    Finding.Builder found =
+        finding(Severity.NOTE, Step.LIGHT)
+            .what("Too little light for {}, as drawn.", dark)
+            .why(
+                "A plant that dwindles fouls the water it should clean. Rough estimate, a third to three times.");
+    String content = light.content().stream().map(Plant::name).collect(Collectors.joining(", "));
+    return Stream.of(
+        light
+            .shyWho()
+            .map(
+                shy ->
+                    found.remedy(
+                        "{} flees the light, and that goes first: plants of the shade, as {}.",
+                        shy.words(),
+                        content))
+            .orElseGet(
+                () ->
+                    found.remedy(
+                        "A lamp for plants of about {}, ten hours a day; or {}.",
+                        Quantity.watts(light.plantLampW()),
+                        content))
+            .build());
+  }
 }

@@ -1,75 +1,71 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** No fresh water to drink, or no salt pool for a crab that needs both. */
 @AutoService(Rule.class)
 public final class PoolsMissing implements ResidentRule {
-    /** Water below this counts as fresh, above the other as salt, g/kg; common practice. */
-    private static final double FRESH_PPT = 1;
+  @Override
+  public String id() {
+    return "pools-missing";
+  }
 
-    private static final double SALT_PPT = 20;
+  /** Water below this counts as fresh, above the other as salt, g/kg; common practice. */
+  private static final double FRESH_PPT = 1;
 
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Optional<Needs.Pools> need = r.stage().needs().pools();
-        if (need.isEmpty()) {
-            return Optional.empty();
-        }
-        Needs.Pools pools = need.get();
-        boolean noFresh = pools.fresh() && !found(s, pools, 0, FRESH_PPT);
-        boolean noSalt = pools.salt() && !found(s, pools, SALT_PPT, 45);
-        if (!noFresh && !noSalt) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                finding(Severity.WRONG, Step.BUILD)
-                        .who(r)
-                        .basis(pools.basis())
-                        .what(
-                                "No {} pool of {} or deeper for {}.",
-                                noFresh && noSalt
-                                        ? "fresh and no salt"
-                                        : noFresh ? "fresh" : "salt",
-                                Quantity.cm(pools.depthCm()),
-                                r.words())
-                        .why(
-                                noFresh
-                                        ? "It must drink and wet its gills or skin in fresh water."
-                                        : "It balances the salt in its body and its shell from both.")
-                        .remedy(
-                                "A dish {} deep with a rough slope out of it{}.",
-                                Quantity.cm(pools.depthCm()),
-                                noSalt
-                                        ? "; marine salt in dechlorinated water, never table salt"
-                                        : "")
-                        .build());
+  private static final double SALT_PPT = 20;
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Optional<Needs.Pools> need = r.stage().needs().pools();
+    if (need.isEmpty()) {
+      return Optional.empty();
     }
-
-    private static boolean found(Situation s, Needs.Pools pools, double fromPpt, double toPpt) {
-        Range ppt = new Range(fromPpt, toPpt);
-        boolean main =
-                s.survey().hasWater()
-                        && s.enclosure().water().depthCm() >= pools.depthCm()
-                        && ppt.contains(s.enclosure().water().salinityPpt());
-        return main
-                || s.enclosure().furnishings().dishes().stream()
-                        .anyMatch(
-                                d ->
-                                        d.depthCm() >= pools.depthCm()
-                                                && ppt.contains(d.salinityPpt()));
+    Needs.Pools pools = need.get();
+    boolean noFresh = pools.fresh() && !found(s, pools, 0, FRESH_PPT);
+    boolean noSalt = pools.salt() && !found(s, pools, SALT_PPT, 45);
+    if (!noFresh && !noSalt) {
+      return Optional.empty();
     }
+    return Optional.of(
+        finding(Severity.WRONG, Step.BUILD)
+            .who(r)
+            .basis(pools.basis())
+            .what(
+                "No {} pool of {} or deeper for {}.",
+                noFresh && noSalt ? "fresh and no salt" : noFresh ? "fresh" : "salt",
+                Quantity.cm(pools.depthCm()),
+                r.words())
+            .why(
+                noFresh
+                    ? "It must drink and wet its gills or skin in fresh water."
+                    : "It balances the salt in its body and its shell from both.")
+            .remedy(
+                "A dish {} deep with a rough slope out of it{}.",
+                Quantity.cm(pools.depthCm()),
+                noSalt ? "; marine salt in dechlorinated water, never table salt" : "")
+            .build());
+  }
+
+  private static boolean found(HusbandryState s, Needs.Pools pools, double fromPpt, double toPpt) {
+    Range ppt = new Range(fromPpt, toPpt);
+    boolean main =
+        s.geometry().hasWater()
+            && s.enclosure().water().depthCm() >= pools.depthCm()
+            && ppt.contains(s.enclosure().water().salinityPpt());
+    return main
+        || s.enclosure().furnishings().dishes().stream()
+            .anyMatch(d -> d.depthCm() >= pools.depthCm() && ppt.contains(d.salinityPpt()));
+  }
 }

@@ -1,60 +1,59 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** Floor or water that fails within the months of growth a school counts in; a year for most. */
 @AutoService(Rule.class)
 public final class SoonOutgrown implements ResidentRule {
-    private static boolean tooSmall(Situation s, Resident r) {
-        Needs.Space space = r.stage().needs().space();
-        return s.survey().footprintCm2() < space.floorCm2For(r.count())
-                || s.survey().waterL() < space.waterLFor(r.count(), r.bodyCm()).orElse(0);
-    }
+  @Override
+  public String id() {
+    return "soon-outgrown";
+  }
 
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        int days = 0;
-        if (tooSmall(s, r)) {
-            return Optional.empty();
-        }
-        for (int month = 1; month <= r.stage().needs().space().ahead().months(); month++) {
-            days = (int) Math.round(month * 30.44);
-            Resident grown = r.after(days);
-            if (tooSmall(s, grown)) {
-                return Optional.of(
-                        finding(Severity.WATCH, Step.BUILD)
-                                .who(r)
-                                .basis(r.sheet().growth().basis())
-                                .what(
-                                        "Outgrown in about {}: {} should then measure {}.",
-                                        Quantity.months(month),
-                                        r.words(),
-                                        Quantity.cm(grown.bodyCm()))
-                                .why(
-                                        "An average of many animals: yours may be half as fast or twice. Measure, and Islet corrects it.")
-                                .remedy(
-                                        "Plan a floor of {} by {}.",
-                                        Quantity.cm2(
-                                                grown.stage()
-                                                        .needs()
-                                                        .space()
-                                                        .floorCm2For(r.count())),
-                                        s.date().plusDays(days))
-                                .build());
-            }
-        }
-        return Optional.empty();
+  private static boolean tooSmall(HusbandryState s, Resident r) {
+    Needs.Space space = r.stage().needs().space();
+    return s.geometry().footprintCm2() < space.floorCm2For(r.count())
+        || s.geometry().waterL() < space.waterLFor(r.count(), r.bodyCm()).orElse(0);
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    int days = 0;
+    if (tooSmall(s, r)) {
+      return Optional.empty();
     }
+    for (int month = 1; month <= r.stage().needs().space().ahead().months(); month++) {
+      days = (int) Math.round(month * 30.44);
+      Resident grown = r.after(days);
+      if (tooSmall(s, grown)) {
+        return Optional.of(
+            finding(Severity.WATCH, Step.BUILD)
+                .who(r)
+                .basis(r.sheet().growth().basis())
+                .what(
+                    "Outgrown in about {}: {} should then measure {}.",
+                    Quantity.months(month),
+                    r.words(),
+                    Quantity.cm(grown.bodyCm()))
+                .why(
+                    "An average of many animals: yours may be half as fast or twice. Measure, and Islet corrects it.")
+                .remedy(
+                    "Plan a floor of {} by {}.",
+                    Quantity.cm2(grown.stage().needs().space().floorCm2For(r.count())),
+                    s.date().plusDays(days))
+                .build());
+      }
+    }
+    return Optional.empty();
+  }
 }

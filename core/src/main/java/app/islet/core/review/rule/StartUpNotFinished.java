@@ -1,19 +1,17 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-import app.islet.core.water.StartUp;
-
+import app.islet.core.situation.HusbandryState;
+import app.islet.core.water.FilterCycle;
 import com.google.auto.service.AutoService;
-
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
@@ -22,76 +20,79 @@ import java.util.Optional;
 /** Animals in water whose filter has not run long enough to carry them. */
 @AutoService(Rule.class)
 public final class StartUpNotFinished implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Optional<Needs.StartUp> startUp =
-                r.stage().needs().filtration().map(Needs.Filtration::startUp);
-        if (startUp.isEmpty()) {
-            return Optional.empty();
-        }
-        StartUp tested = s.waters().startUp(s.date());
-        if (tested.phase() != StartUp.Phase.UNTESTED) {
-            return judge(r, startUp.get(), tested);
-        }
-        int ripe = startUp.get().days();
-        Optional<LocalDate> since =
-                s.enclosure()
-                        .all(Equipment.Filter.class)
-                        .flatMap(filter -> filter.runningSince().stream())
-                        .min(LocalDate::compareTo);
-        if (since.isEmpty()) {
-            return Optional.empty();
-        }
-        long days = ChronoUnit.DAYS.between(since.get(), s.date());
-        if (days >= ripe) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                finding(Severity.WRONG, Step.WATER)
-                        .who(r)
-                        .basis(startUp.get().basis())
-                        .what(
-                                "The filter has run for {}; it needs weeks, commonly {}, before it carries {}.",
-                                Quantity.days(Math.max(0, days)),
-                                Quantity.days(ripe),
-                                r.words())
-                        .why(
-                                "Until then ammonia and nitrite rise unseen in clear water; skipping this is the most frequent cause of sickness.")
-                        .remedy(
-                                "Ripe media from a running tank, and tests until ammonia and nitrite stay at nought.")
-                        .remedy(
-                                "If the animal is already in: test daily, and change water at every reading above nought.")
-                        .build());
-    }
+  @Override
+  public String id() {
+    return "start-up-not-finished";
+  }
 
-    /** The keeper's own tests are believed before any number of weeks. */
-    private Optional<Finding> judge(Resident r, Needs.StartUp startUp, StartUp tested) {
-        return switch (tested.phase()) {
-            case AMMONIA, NITRITE, PROVING ->
-                    Optional.of(
-                            finding(
-                                            tested.phase() == StartUp.Phase.PROVING
-                                                    ? Severity.WATCH
-                                                    : Severity.WRONG,
-                                            Step.WATER)
-                                    .who(r)
-                                    .basis(startUp.basis())
-                                    .what(
-                                            "The filter is not grown in, by its tests: {}. {} commonly wait {}.",
-                                            lowerFirst(tested.phase().words()),
-                                            r.words(),
-                                            Quantity.days(startUp.days()))
-                                    .why(
-                                            "Until then ammonia and nitrite rise unseen in clear water; skipping this is the most frequent cause of sickness.")
-                                    .remedy("{}", tested.why())
-                                    .remedy(
-                                            "If the animal is already in: test daily, and change water at every reading above nought.")
-                                    .build());
-            default -> Optional.empty();
-        };
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Optional<Needs.FilterCycle> filterCycle =
+        r.stage().needs().filtration().map(Needs.Filtration::filterCycle);
+    if (filterCycle.isEmpty()) {
+      return Optional.empty();
     }
+    FilterCycle tested = s.waterState().filterCycle(s.date());
+    if (tested.phase() != FilterCycle.Phase.UNTESTED) {
+      return judge(r, filterCycle.get(), tested);
+    }
+    int ripe = filterCycle.get().days();
+    Optional<LocalDate> since =
+        s.enclosure()
+            .all(Equipment.Filter.class)
+            .flatMap(filter -> filter.runningSince().stream())
+            .min(LocalDate::compareTo);
+    if (since.isEmpty()) {
+      return Optional.empty();
+    }
+    long days = ChronoUnit.DAYS.between(since.get(), s.date());
+    if (days >= ripe) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        finding(Severity.WRONG, Step.WATER)
+            .who(r)
+            .basis(filterCycle.get().basis())
+            .what(
+                "The filter has run for {}; it needs weeks, commonly {}, before it carries {}.",
+                Quantity.days(Math.max(0, days)),
+                Quantity.days(ripe),
+                r.words())
+            .why(
+                "Until then ammonia and nitrite rise unseen in clear water; skipping this is the most frequent cause of sickness.")
+            .remedy(
+                "Ripe media from a running tank, and tests until ammonia and nitrite stay at nought.")
+            .remedy(
+                "If the animal is already in: test daily, and change water at every reading above nought.")
+            .build());
+  }
 
-    private static String lowerFirst(String words) {
-        return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
-    }
+  /** The keeper's own tests are believed before any number of weeks. */
+  private Optional<Finding> judge(Resident r, Needs.FilterCycle filterCycle, FilterCycle tested) {
+    return switch (tested.phase()) {
+      case AMMONIA, NITRITE, PROVING ->
+          Optional.of(
+              finding(
+                      tested.phase() == FilterCycle.Phase.PROVING ? Severity.WATCH : Severity.WRONG,
+                      Step.WATER)
+                  .who(r)
+                  .basis(filterCycle.basis())
+                  .what(
+                      "The filter is not grown in, by its tests: {}. {} commonly wait {}.",
+                      lowerFirst(tested.phase().words()),
+                      r.words(),
+                      Quantity.days(filterCycle.days()))
+                  .why(
+                      "Until then ammonia and nitrite rise unseen in clear water; skipping this is the most frequent cause of sickness.")
+                  .remedy("{}", tested.why())
+                  .remedy(
+                      "If the animal is already in: test daily, and change water at every reading above nought.")
+                  .build());
+      default -> Optional.empty();
+    };
+  }
+
+  private static String lowerFirst(String words) {
+    return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
+  }
 }

@@ -1,44 +1,47 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.care.Plant;
 import app.islet.core.enclosure.Equipment;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** Bright lamps over an animal that flees light, and nothing to flee to. */
 @AutoService(Rule.class)
 public final class TooBright implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        boolean dim = r.stage().needs().daylight().filter(Needs.Daylight::dim).isPresent();
-        boolean lamp =
-                s.enclosure().has(Equipment.BaskingLamp.class)
-                        || s.enclosure().has(Equipment.UvbLamp.class);
-        boolean shade =
-                s.enclosure().furnishings().hides().isPresent()
-                        || s.enclosure().furnishings().plants().stream()
-                                .anyMatch(p -> p.habit() == Plant.Habit.FLOATING);
-        if (!dim || !lamp || shade) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                finding(Severity.WATCH, Step.LIGHT)
-                        .who(r)
-                        .basis(r.stage().needs().daylight().get().basis())
-                        .what("Bright lamps over {} and no shade drawn.", r.words())
-                        .why("It has no lids or thin ones, hides all day and stops eating.")
-                        .remedy("Floating plants over half of the water, and a hide.")
-                        .remedy("A weak lamp for the plants only, or daylight.")
-                        .build());
+  @Override
+  public String id() {
+    return "too-bright";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    boolean dim = r.stage().needs().daylight().filter(Needs.Daylight::dim).isPresent();
+    boolean lamp =
+        s.enclosure().has(Equipment.BaskingLamp.class)
+            || s.enclosure().has(Equipment.UvbLamp.class);
+    boolean shade =
+        s.enclosure().furnishings().hides().isPresent()
+            || s.enclosure().furnishings().plants().stream()
+                .anyMatch(p -> p.habit() == Plant.Habit.FLOATING);
+    if (!dim || !lamp || shade) {
+      return Optional.empty();
     }
+    return Optional.of(
+        finding(Severity.WATCH, Step.LIGHT)
+            .who(r)
+            .basis(r.stage().needs().daylight().get().basis())
+            .what("Bright lamps over {} and no shade drawn.", r.words())
+            .why("It has no lids or thin ones, hides all day and stops eating.")
+            .remedy("Floating plants over half of the water, and a hide.")
+            .remedy("A weak lamp for the plants only, or daylight.")
+            .build());
+  }
 }

@@ -1,67 +1,71 @@
 package app.islet.core.review.rule;
 
-import app.islet.core.care.Life;
+import app.islet.core.animal.Resident;
+import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** Water colder in the coldest room hour than the animals stand, with the heating there is. */
 @AutoService(Rule.class)
 public final class TooColdInWinter implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Optional<Needs.Temperature> need = r.stage().needs().water();
-        boolean followsTheAir = r.stage().life() == Life.LAND;
-        if (need.isEmpty() || s.climate().water().isEmpty() || followsTheAir) {
-            return Optional.empty();
-        }
-        Needs.Temperature t = need.get();
-        Climate.WaterClimate water = s.climate().water().get();
-        if (water.winterC() >= t.idealC().min() - 0.5) {
-            return Optional.empty();
-        }
-        Severity severity =
-                water.winterC() < t.harmC().min()
-                        ? Severity.DANGER
-                        : water.winterC() < t.toleratedC().min() ? Severity.WRONG : Severity.WATCH;
-        Finding.Builder finding =
-                finding(severity, Step.CLIMATE)
-                        .who(r)
-                        .basis(t.basis())
-                        .what(
-                                "Water of about {} in the coldest room hour; {} should have {}.",
-                                Quantity.celsius(water.winterC()),
-                                r.words(),
-                                Phrase.range(t.idealC(), Dimension.TEMPERATURE))
-                        .why(
-                                "A cold animal stops eating and digesting, and falls ill weeks later. Estimate, within about 30 % of the heating power.");
-        if (r.stage().needs().heater() == Needs.Heater.NEVER) {
-            return Optional.of(
-                    finding.remedy(
-                                    "Move it to a warmer room; a heater is not safe with this animal.")
-                            .build());
-        }
-        double size = HeaterSizes.atLeast(water.heatingNeedW() * (1 + Climate.POWER_UNCERTAINTY));
-        return Optional.of(
-                finding.remedy(
-                                new Change("/equipment/heater/powerW", size),
-                                "Fit a guarded heater of {} ({} needed, a third in reserve).",
-                                Quantity.watts(size),
-                                Quantity.watts(water.heatingNeedW()))
-                        .build());
+  @Override
+  public String id() {
+    return "too-cold-in-winter";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Optional<Needs.Temperature> need = r.stage().needs().water();
+    boolean followsTheAir = r.stage().habitat() == Habitat.LAND;
+    if (need.isEmpty() || s.climate().water().isEmpty() || followsTheAir) {
+      return Optional.empty();
     }
+    Needs.Temperature t = need.get();
+    Climate.WaterClimate water = s.climate().water().get();
+    if (water.winterC() >= t.idealC().min() - 0.5) {
+      return Optional.empty();
+    }
+    Severity severity =
+        water.winterC() < t.harmC().min()
+            ? Severity.DANGER
+            : water.winterC() < t.toleratedC().min() ? Severity.WRONG : Severity.WATCH;
+    Finding.Builder finding =
+        finding(severity, Step.CLIMATE)
+            .who(r)
+            .basis(t.basis())
+            .what(
+                "Water of about {} in the coldest room hour; {} should have {}.",
+                Quantity.celsius(water.winterC()),
+                r.words(),
+                Phrase.range(t.idealC(), Dimension.TEMPERATURE))
+            .why(
+                "A cold animal stops eating and digesting, and falls ill weeks later. Estimate, within about 30 % of the heating power.");
+    if (r.stage().needs().heater() == Needs.Heater.NEVER) {
+      return Optional.of(
+          finding
+              .remedy("Move it to a warmer room; a heater is not safe with this animal.")
+              .build());
+    }
+    double size = HeaterSizes.atLeast(water.heatingNeedW() * (1 + Climate.POWER_UNCERTAINTY));
+    return Optional.of(
+        finding
+            .remedy(
+                new Change("/equipment/heater/powerW", size),
+                "Fit a guarded heater of {} ({} needed, a third in reserve).",
+                Quantity.watts(size),
+                Quantity.watts(water.heatingNeedW()))
+            .build());
+  }
 }

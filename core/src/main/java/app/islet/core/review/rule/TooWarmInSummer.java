@@ -1,5 +1,6 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Equipment;
@@ -7,71 +8,73 @@ import app.islet.core.enclosure.Lid;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** Water warmer in the warmest hour than the animals stand, with the cooling there is. */
 @AutoService(Rule.class)
 public final class TooWarmInSummer implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Optional<Needs.Temperature> need = r.stage().needs().water();
-        if (need.isEmpty() || s.climate().water().isEmpty()) {
-            return Optional.empty();
-        }
-        Needs.Temperature t = need.get();
-        double summer = s.climate().water().get().summerC();
-        if (summer <= t.idealC().max() + 0.5) {
-            return Optional.empty();
-        }
-        Severity severity =
-                summer > t.harmC().max()
-                        ? Severity.DANGER
-                        : summer > t.toleratedC().max() ? Severity.WRONG : Severity.WATCH;
-        Finding.Builder finding =
-                finding(severity, Step.CLIMATE)
-                        .who(r)
-                        .basis(t.basis())
-                        .what(
-                                "Water of about {} when the warmest room hour lasts; {} should have {} and stand {} at most.",
-                                Quantity.celsius(summer),
-                                r.words(),
-                                Phrase.range(t.idealC(), Dimension.TEMPERATURE),
-                                Quantity.celsius(t.toleratedC().max()))
-                        .why(
-                                "Warm water holds less oxygen while the animal needs more of it. Estimate for a lasting warm spell; a night's cool is not counted.");
-        finding.remedy("Shade, no sun on the glass, a cooler room or a low shelf.");
-        boolean chillerFirst =
-                r.stage().needs().cooling().filter(c -> c == Needs.Cooling.CHILLER).isPresent();
-        if (chillerFirst) {
-            addChiller(s, finding, t.idealC().max());
-        }
-        if (s.enclosure().lid() == Lid.GLASS) {
-            finding.remedy("Mesh instead of glass on top, so that the water can evaporate.");
-        }
-        if (!s.enclosure().has(Equipment.Fan.class)) {
-            finding.remedy("A fan over the surface; mind the top-up.");
-        }
-        if (!chillerFirst) {
-            addChiller(s, finding, t.idealC().max());
-        }
-        return Optional.of(finding.build());
-    }
+  @Override
+  public String id() {
+    return "too-warm-in-summer";
+  }
 
-    private static void addChiller(Situation s, Finding.Builder finding, double maxC) {
-        double watts = ChillerSizes.toHold(s, maxC);
-        finding.remedy(
-                new Change("/equipment/chiller/coolingW", watts),
-                "A chiller that takes {} from the water.",
-                Quantity.watts(watts));
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Optional<Needs.Temperature> need = r.stage().needs().water();
+    if (need.isEmpty() || s.climate().water().isEmpty()) {
+      return Optional.empty();
     }
+    Needs.Temperature t = need.get();
+    double summer = s.climate().water().get().summerC();
+    if (summer <= t.idealC().max() + 0.5) {
+      return Optional.empty();
+    }
+    Severity severity =
+        summer > t.harmC().max()
+            ? Severity.DANGER
+            : summer > t.toleratedC().max() ? Severity.WRONG : Severity.WATCH;
+    Finding.Builder finding =
+        finding(severity, Step.CLIMATE)
+            .who(r)
+            .basis(t.basis())
+            .what(
+                "Water of about {} when the warmest room hour lasts; {} should have {} and stand {} at most.",
+                Quantity.celsius(summer),
+                r.words(),
+                Phrase.range(t.idealC(), Dimension.TEMPERATURE),
+                Quantity.celsius(t.toleratedC().max()))
+            .why(
+                "Warm water holds less oxygen while the animal needs more of it. Estimate for a lasting warm spell; a night's cool is not counted.");
+    finding.remedy("Shade, no sun on the glass, a cooler room or a low shelf.");
+    boolean chillerFirst =
+        r.stage().needs().cooling().filter(c -> c == Needs.Cooling.CHILLER).isPresent();
+    if (chillerFirst) {
+      addChiller(s, finding, t.idealC().max());
+    }
+    if (s.enclosure().lid() == Lid.GLASS) {
+      finding.remedy("Mesh instead of glass on top, so that the water can evaporate.");
+    }
+    if (!s.enclosure().has(Equipment.Fan.class)) {
+      finding.remedy("A fan over the surface; mind the top-up.");
+    }
+    if (!chillerFirst) {
+      addChiller(s, finding, t.idealC().max());
+    }
+    return Optional.of(finding.build());
+  }
+
+  private static void addChiller(HusbandryState s, Finding.Builder finding, double maxC) {
+    double watts = ChillerSizes.toHold(s, maxC);
+    finding.remedy(
+        new Change("/equipment/chiller/coolingW", watts),
+        "A chiller that takes {} from the water.",
+        Quantity.watts(watts));
+  }
 }

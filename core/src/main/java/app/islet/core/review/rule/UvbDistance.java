@@ -1,135 +1,131 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.enclosure.Lid;
-import app.islet.core.enclosure.PartKind;
 import app.islet.core.light.UvPlace;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** A UVB tube too near to be safe or too far to be of use. */
 @AutoService(Rule.class)
 public final class UvbDistance implements ResidentRule {
-    /**
-     * Distance from an ordinary tube to the animal's back, cm; common practice, no source. What
-     * counts in the end is the UV index a meter reads there.
-     */
-    private static final Range OPEN_CM = new Range(20, 40);
+  @Override
+  public String id() {
+    return "uvb-distance";
+  }
 
-    private static final Range MESH_CM = new Range(15, 30);
-    private static final double BURNS_CM = 10;
+  /**
+   * Distance from an ordinary tube to the animal's back, cm; common practice, no source. What
+   * counts in the end is the UV index a meter reads there.
+   */
+  private static final Range OPEN_CM = new Range(20, 40);
 
-    /** Above the zone by this factor it burns. */
-    private static final double FAR_TOO_MUCH = 1.5;
+  private static final Range MESH_CM = new Range(15, 30);
+  private static final double BURNS_CM = 10;
 
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Optional<UvPlace> place = s.uvPlace(r).filter(UvPlace::known);
-        Lid lid = s.enclosure().lid();
-        if (r.stage().needs().uv().isEmpty() || lid.uv() < 0.1) {
-            return Optional.empty();
-        }
-        Range want = lid == Lid.MESH ? MESH_CM : OPEN_CM;
-        return place.isPresent() ? byIndex(s, r, place.get(), want) : byThumb(s, r, want);
+  /** Above the zone by this factor it burns. */
+  private static final double FAR_TOO_MUCH = 1.5;
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Optional<UvPlace> place = s.uvPlace(r).filter(UvPlace::known);
+    Lid lid = s.enclosure().lid();
+    if (r.stage().needs().uv().isEmpty() || lid.uv() < 0.1) {
+      return Optional.empty();
     }
+    Range want = lid == Lid.MESH ? MESH_CM : OPEN_CM;
+    return place.isPresent() ? byIndex(s, r, place.get(), want) : byThumb(s, r, want);
+  }
 
-    /** By the strength of this lamp, from its maker or a meter; the rule of thumb is said too. */
-    private Optional<Finding> byIndex(Situation s, Resident r, UvPlace place, Range thumb) {
-        if (place.isEnough()) {
-            return Optional.empty();
-        }
-        Range zone = place.need().uvi();
-        boolean much = place.atBackUvi() > zone.max();
-        Finding.Builder finding =
-                finding(
-                                place.atBackUvi() > FAR_TOO_MUCH * zone.max()
-                                        ? Severity.WRONG
-                                        : Severity.WATCH,
-                                Step.LIGHT)
-                        .who(r)
-                        .basis(place.need().basis())
-                        .what(
-                                "A UV index of about {} at the back of {}; its zone wants {}.",
-                                new Quantity(Dimension.RATIO, place.atBackUvi()),
-                                r.words(),
-                                Phrase.range(zone, Dimension.RATIO))
-                        .why(
-                                "{} The rule of thumb for an ordinary tube is {}.",
-                                much
-                                        ? "So much burns eyes and skin."
-                                        : "So little does next to nothing.",
-                                Phrase.range(thumb, Dimension.LENGTH));
-        boolean drawn =
-                s.enclosure().furnishings().parts().stream()
-                        .anyMatch(p -> p.kind() == PartKind.UVB_LAMP);
-        boolean read =
-                s.enclosure()
-                        .all(Equipment.UvbLamp.class)
-                        .anyMatch(lamp -> lamp.readUvi().isPresent());
-        if (place.farthestCm().isEmpty()) {
-            return Optional.of(
-                    finding.remedy("A stronger lamp, or nothing between it and the animal.")
-                            .build());
-        }
-        double far = place.farthestCm().getAsDouble();
-        double aim = (place.nearestCm().orElse(far * 0.7) + far) / 2;
-        return Optional.of(
-                drawn || read
-                        ? finding.remedy(
-                                        "Hang it {} from the back, and read the meter again.",
-                                        Quantity.cm(aim))
-                                .build()
-                        : finding.remedy(
-                                        new Change("/equipment/uvb-lamp/distanceCm", aim),
-                                        "Hang it {} from the back; a UV meter decides.",
-                                        Quantity.cm(aim))
-                                .build());
+  /** By the strength of this lamp, from its maker or a meter; the rule of thumb is said too. */
+  private Optional<Finding> byIndex(HusbandryState s, Resident r, UvPlace place, Range thumb) {
+    if (place.isEnough()) {
+      return Optional.empty();
     }
+    Range zone = place.need().uvi();
+    boolean much = place.atBackUvi() > zone.max();
+    Finding.Builder finding =
+        finding(
+                place.atBackUvi() > FAR_TOO_MUCH * zone.max() ? Severity.WRONG : Severity.WATCH,
+                Step.LIGHT)
+            .who(r)
+            .basis(place.need().basis())
+            .what(
+                "A UV index of about {} at the back of {}; its zone wants {}.",
+                new Quantity(Dimension.RATIO, place.atBackUvi()),
+                r.words(),
+                Phrase.range(zone, Dimension.RATIO))
+            .why(
+                "{} The rule of thumb for an ordinary tube is {}.",
+                much ? "So much burns eyes and skin." : "So little does next to nothing.",
+                Phrase.range(thumb, Dimension.LENGTH));
+    boolean drawn =
+        s.enclosure().furnishings().parts().stream()
+            .anyMatch(p -> p.kind() == FurnishingKind.UVB_LAMP);
+    boolean read =
+        s.enclosure().all(Equipment.UvbLamp.class).anyMatch(lamp -> lamp.readUvi().isPresent());
+    if (place.farthestCm().isEmpty()) {
+      return Optional.of(
+          finding.remedy("A stronger lamp, or nothing between it and the animal.").build());
+    }
+    double far = place.farthestCm().getAsDouble();
+    double aim = (place.nearestCm().orElse(far * 0.7) + far) / 2;
+    return Optional.of(
+        drawn || read
+            ? finding
+                .remedy("Hang it {} from the back, and read the meter again.", Quantity.cm(aim))
+                .build()
+            : finding
+                .remedy(
+                    new Change("/equipment/uvb-lamp/distanceCm", aim),
+                    "Hang it {} from the back; a UV meter decides.",
+                    Quantity.cm(aim))
+                .build());
+  }
 
-    private Optional<Finding> byThumb(Situation s, Resident r, Range want) {
-        OptionalDouble distance =
-                s.enclosure()
-                        .all(Equipment.UvbLamp.class)
-                        .flatMapToDouble(lamp -> lamp.distanceCm().stream())
-                        .min();
-        if (distance.isEmpty() || want.contains(distance.getAsDouble())) {
-            return Optional.empty();
-        }
-        boolean mesh = s.enclosure().lid() == Lid.MESH;
-        double cm = distance.getAsDouble();
-        double aim = want.middle();
-        return Optional.of(
-                finding(cm < BURNS_CM ? Severity.WRONG : Severity.WATCH, Step.LIGHT)
-                        .who(r)
-                        .what(
-                                "The UVB tube hangs {} over the back of {}; {} {}.",
-                                Quantity.cm(cm),
-                                r.words(),
-                                Phrase.range(want, Dimension.LENGTH),
-                                mesh ? "where mesh takes a third" : "in the open")
-                        .why(
-                                cm < want.min()
-                                        ? "So near it burns eyes and skin."
-                                        : "So far it lights and does little else.")
-                        .remedy(
-                                new Change("/equipment/uvb-lamp/distanceCm", aim),
-                                "Hang it {} over the basking place; a UV meter decides.",
-                                Quantity.cm(aim))
-                        .build());
+  private Optional<Finding> byThumb(HusbandryState s, Resident r, Range want) {
+    OptionalDouble distance =
+        s.enclosure()
+            .all(Equipment.UvbLamp.class)
+            .flatMapToDouble(lamp -> lamp.distanceCm().stream())
+            .min();
+    if (distance.isEmpty() || want.contains(distance.getAsDouble())) {
+      return Optional.empty();
     }
+    boolean mesh = s.enclosure().lid() == Lid.MESH;
+    double cm = distance.getAsDouble();
+    double aim = want.middle();
+    return Optional.of(
+        finding(cm < BURNS_CM ? Severity.WRONG : Severity.WATCH, Step.LIGHT)
+            .who(r)
+            .what(
+                "The UVB tube hangs {} over the back of {}; {} {}.",
+                Quantity.cm(cm),
+                r.words(),
+                Phrase.range(want, Dimension.LENGTH),
+                mesh ? "where mesh takes a third" : "in the open")
+            .why(
+                cm < want.min()
+                    ? "So near it burns eyes and skin."
+                    : "So far it lights and does little else.")
+            .remedy(
+                new Change("/equipment/uvb-lamp/distanceCm", aim),
+                "Hang it {} over the basking place; a UV meter decides.",
+                Quantity.cm(aim))
+            .build());
+  }
 }

@@ -1,55 +1,58 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** An animal of a UV zone without a UVB lamp, or with glass between. */
 @AutoService(Rule.class)
 public final class UvbMissing implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Optional<Needs.Uv> need = r.stage().needs().uv();
-        if (need.isEmpty()) {
-            return Optional.empty();
-        }
-        Needs.Uv uv = need.get();
-        boolean lamp = s.enclosure().has(Equipment.UvbLamp.class);
-        if (lamp && s.enclosure().lid().uv() > 0) {
-            return Optional.empty();
-        }
-        Finding.Builder finding =
-                finding(Severity.WRONG, Step.LIGHT)
-                        .who(r)
-                        .basis(uv.basis())
-                        .why(
-                                "Without UVB it cannot make vitamin D and use calcium: soft shell, bent bones, over months unseen.");
-        return Optional.of(
-                lamp
-                        ? finding.what("Glass lies between the UVB lamp and {}.", r.words())
-                                .remedy(
-                                        "Lay mesh there instead of glass: glass stops nearly all UVB.")
-                                .build()
-                        : finding.what(
-                                        "No UVB lamp for {}, of UV zone {} (UV index {} where it basks).",
-                                        r.words(),
-                                        Quantity.count(uv.zone().number()),
-                                        uv.uvi().text(Dimension.RATIO, UnitSystem.METRIC))
-                                .remedy(
-                                        "A UVB tube over the basking place, no glass or plastic between.")
-                                .build());
+  @Override
+  public String id() {
+    return "uvb-missing";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Optional<Needs.Uv> need = r.stage().needs().uv();
+    if (need.isEmpty()) {
+      return Optional.empty();
     }
+    Needs.Uv uv = need.get();
+    boolean lamp = s.enclosure().has(Equipment.UvbLamp.class);
+    if (lamp && s.enclosure().lid().uv() > 0) {
+      return Optional.empty();
+    }
+    Finding.Builder finding =
+        finding(Severity.WRONG, Step.LIGHT)
+            .who(r)
+            .basis(uv.basis())
+            .why(
+                "Without UVB it cannot make vitamin D and use calcium: soft shell, bent bones, over months unseen.");
+    return Optional.of(
+        lamp
+            ? finding
+                .what("Glass lies between the UVB lamp and {}.", r.words())
+                .remedy("Lay mesh there instead of glass: glass stops nearly all UVB.")
+                .build()
+            : finding
+                .what(
+                    "No UVB lamp for {}, of UV zone {} (UV index {} where it basks).",
+                    r.words(),
+                    Quantity.count(uv.zone().number()),
+                    uv.uvi().text(Dimension.RATIO, UnitSystem.METRIC))
+                .remedy("A UVB tube over the basking place, no glass or plastic between.")
+                .build());
+  }
 }

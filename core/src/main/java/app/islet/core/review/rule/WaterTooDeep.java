@@ -1,65 +1,63 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** Water deeper than the stage can stand, with or without a rest near the surface. */
 @AutoService(Rule.class)
 public final class WaterTooDeep implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Optional<Needs.Depth> need = r.stage().needs().depth();
-        if (need.isEmpty() || !s.survey().hasWater()) {
-            return Optional.empty();
-        }
-        Needs.Depth depth = need.get();
-        double depthCm = s.enclosure().water().depthCm();
-        boolean rest =
-                s.enclosure().water().restBelowSurfaceCm().orElse(Double.MAX_VALUE)
-                                <= depth.restWithinCm()
-                        || s.reach(r)
-                                .filter(reach -> reach.restCm2() >= r.bodyCm() * r.widthCm())
-                                .isPresent();
-        double most = rest ? depth.maxCm() : depth.bareMaxCm();
-        if (depthCm <= most) {
-            return Optional.empty();
-        }
-        Finding.Builder finding =
-                finding(depth.drowns() ? Severity.DANGER : Severity.WRONG, Step.BUILD)
-                        .who(r)
-                        .basis(depth.basis())
-                        .what(
-                                "Too deep for {}: {} of water{}; at most {}.",
-                                r.words(),
-                                Quantity.cm(depthCm),
-                                rest ? "" : " without a rest near the surface",
-                                Quantity.cm(most))
-                        .why(
-                                depth.drowns()
-                                        ? "An animal that cannot reach air or a foothold tires and drowns."
-                                        : "It has to work for every breath and keeps away from food and company.")
-                        .remedy(
-                                new Change("/water/depthCm", most),
-                                "Lower the water to {}.",
-                                Quantity.cm(most));
-        if (!rest && depthCm <= depth.maxCm()) {
-            finding.remedy(
-                    new Change("/water/restBelowSurfaceCm", depth.restWithinCm()),
-                    "Add a rest (shelf, wood, dense plants) whose top is within {} of the surface.",
-                    Quantity.cm(depth.restWithinCm()));
-        }
-        return Optional.of(finding.build());
+  @Override
+  public String id() {
+    return "water-too-deep";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Optional<Needs.Depth> need = r.stage().needs().depth();
+    if (need.isEmpty() || !s.geometry().hasWater()) {
+      return Optional.empty();
     }
+    Needs.Depth depth = need.get();
+    double depthCm = s.enclosure().water().depthCm();
+    boolean rest =
+        s.enclosure().water().restBelowSurfaceCm().orElse(Double.MAX_VALUE) <= depth.restWithinCm()
+            || s.reach(r).filter(reach -> reach.restCm2() >= r.bodyCm() * r.widthCm()).isPresent();
+    double most = rest ? depth.maxCm() : depth.bareMaxCm();
+    if (depthCm <= most) {
+      return Optional.empty();
+    }
+    Finding.Builder finding =
+        finding(depth.drowns() ? Severity.DANGER : Severity.WRONG, Step.BUILD)
+            .who(r)
+            .basis(depth.basis())
+            .what(
+                "Too deep for {}: {} of water{}; at most {}.",
+                r.words(),
+                Quantity.cm(depthCm),
+                rest ? "" : " without a rest near the surface",
+                Quantity.cm(most))
+            .why(
+                depth.drowns()
+                    ? "An animal that cannot reach air or a foothold tires and drowns."
+                    : "It has to work for every breath and keeps away from food and company.")
+            .remedy(
+                new Change("/water/depthCm", most), "Lower the water to {}.", Quantity.cm(most));
+    if (!rest && depthCm <= depth.maxCm()) {
+      finding.remedy(
+          new Change("/water/restBelowSurfaceCm", depth.restWithinCm()),
+          "Add a rest (shelf, wood, dense plants) whose top is within {} of the surface.",
+          Quantity.cm(depth.restWithinCm()));
+    }
+    return Optional.of(finding.build());
+  }
 }

@@ -1,58 +1,57 @@
 package app.islet.core.review.rule;
 
-import app.islet.core.care.Life;
+import app.islet.core.animal.Resident;
+import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
-
+import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** Water too shallow to submerge, swim or turn over in. */
 @AutoService(Rule.class)
 public final class WaterTooShallow implements ResidentRule {
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Optional<Needs.Depth> need = r.stage().needs().depth();
-        double depthCm = s.enclosure().water().depthCm();
-        if (need.isEmpty() || depthCm >= need.get().minCm()) {
-            return Optional.empty();
-        }
-        double least = need.get().minCm();
-        Finding.Builder finding =
-                finding(
-                                r.stage().life() == Life.WATER ? Severity.DANGER : Severity.WRONG,
-                                Step.BUILD)
-                        .who(r)
-                        .basis(need.get().basis())
-                        .what(
-                                "Too little water for {}: {} deep; at least {}.",
-                                r.words(),
-                                Quantity.cm(depthCm),
-                                Quantity.cm(least))
-                        .why(
-                                r.stage().life() == Life.LAND
-                                        ? "It must be able to submerge and wet its gills."
-                                        : "It cannot submerge, swim or right itself.");
-        double room = s.enclosure().vessel().heightCm() - s.enclosure().ground().depthCm();
-        if (least <= room) {
-            finding.remedy(
-                    new Change("/water/depthCm", least),
-                    "Raise the water to {}.",
-                    Quantity.cm(least));
-        } else {
-            finding.remedy(
-                    "The vessel is too low for that: choose one at least {} high.",
-                    Quantity.cm(least + s.enclosure().ground().depthCm() + 5));
-        }
-        return Optional.of(finding.build());
+  @Override
+  public String id() {
+    return "water-too-shallow";
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Optional<Needs.Depth> need = r.stage().needs().depth();
+    double depthCm = s.enclosure().water().depthCm();
+    if (need.isEmpty() || depthCm >= need.get().minCm()) {
+      return Optional.empty();
     }
+    double least = need.get().minCm();
+    Finding.Builder finding =
+        finding(r.stage().habitat() == Habitat.WATER ? Severity.DANGER : Severity.WRONG, Step.BUILD)
+            .who(r)
+            .basis(need.get().basis())
+            .what(
+                "Too little water for {}: {} deep; at least {}.",
+                r.words(),
+                Quantity.cm(depthCm),
+                Quantity.cm(least))
+            .why(
+                r.stage().habitat() == Habitat.LAND
+                    ? "It must be able to submerge and wet its gills."
+                    : "It cannot submerge, swim or right itself.");
+    double room = s.enclosure().vessel().heightCm() - s.enclosure().ground().depthCm();
+    if (least <= room) {
+      finding.remedy(
+          new Change("/water/depthCm", least), "Raise the water to {}.", Quantity.cm(least));
+    } else {
+      finding.remedy(
+          "The vessel is too low for that: choose one at least {} high.",
+          Quantity.cm(least + s.enclosure().ground().depthCm() + 5));
+    }
+    return Optional.of(finding.build());
+  }
 }

@@ -1,5 +1,6 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
@@ -7,68 +8,68 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
-import app.islet.core.resident.Resident;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
-import app.islet.core.review.Situation;
 import app.islet.core.review.Step;
+import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.Parameter;
-
 import com.google.auto.service.AutoService;
-
 import java.util.Optional;
 
 /** Fresh water for an animal of the tidal shore, or salt for one that cannot stand it. */
 @AutoService(Rule.class)
 public final class WrongSalt implements ResidentRule {
-    /** How near the edge of the range a reading may lie: a kit and a hydrometer see no finer. */
-    private static final double READING_PPT = 0.5;
+  @Override
+  public String id() {
+    return "wrong-salt";
+  }
 
-    @Override
-    public Optional<Finding> judge(Situation s, Resident r) {
-        Optional<Needs.Salinity> need = r.stage().needs().salinity();
-        if (need.isEmpty() || !s.survey().hasWater()) {
-            return Optional.empty();
-        }
-        Range ppt = need.get().ppt();
-        double now = s.waters().salinityPpt();
-        if (now >= ppt.min() - READING_PPT && now <= ppt.max() + READING_PPT) {
-            return Optional.empty();
-        }
-        boolean amphibian =
-                r.sheet().group() == AnimalGroup.FROG
-                        || r.sheet().group() == AnimalGroup.SALAMANDER;
-        double aim = now < ppt.min() ? ppt.middle() : ppt.max();
-        Finding.Builder found =
-                finding(amphibian ? Severity.DANGER : Severity.WRONG, Step.WATER)
-                        .who(r)
-                        .basis(need.get().basis())
-                        .what(
-                                "{} of salt in the water; {} should have {}.",
-                                salt(now),
-                                r.words(),
-                                Phrase.range(ppt, Dimension.SALINITY))
-                        .why(
-                                amphibian
-                                        ? "Salt draws the water out through its skin."
-                                        : now < ppt.min()
-                                                ? "In too fresh water skin, shell and gills sicken, some within days."
-                                                : "More salt than its body can get rid of.");
-        String steps =
-                "Bring the water to {}, over several days, with marine salt and never table salt; fresh water to drink beside it.";
-        // What was tested is changed in the water, not in the design.
-        boolean tested = s.waterRecord().newest(Parameter.SALINITY).isPresent();
-        return Optional.of(
-                (tested
-                                ? found.remedy(steps, salt(aim))
-                                : found.remedy(
-                                        new Change("/water/salinityPpt", aim), steps, salt(aim)))
-                        .build());
-    }
+  /** How near the edge of the range a reading may lie: a kit and a hydrometer see no finer. */
+  private static final double READING_PPT = 0.5;
 
-    private static Quantity salt(double ppt) {
-        return new Quantity(Dimension.SALINITY, ppt);
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Optional<Needs.Salinity> need = r.stage().needs().salinity();
+    if (need.isEmpty() || !s.geometry().hasWater()) {
+      return Optional.empty();
     }
+    Range ppt = need.get().ppt();
+    double now = s.waterState().salinityPpt();
+    if (now >= ppt.min() - READING_PPT && now <= ppt.max() + READING_PPT) {
+      return Optional.empty();
+    }
+    boolean amphibian =
+        r.sheet().group() == AnimalGroup.FROG || r.sheet().group() == AnimalGroup.SALAMANDER;
+    double aim = now < ppt.min() ? ppt.middle() : ppt.max();
+    Finding.Builder found =
+        finding(amphibian ? Severity.DANGER : Severity.WRONG, Step.WATER)
+            .who(r)
+            .basis(need.get().basis())
+            .what(
+                "{} of salt in the water; {} should have {}.",
+                salt(now),
+                r.words(),
+                Phrase.range(ppt, Dimension.SALINITY))
+            .why(
+                amphibian
+                    ? "Salt draws the water out through its skin."
+                    : now < ppt.min()
+                        ? "In too fresh water skin, shell and gills sicken, some within days."
+                        : "More salt than its body can get rid of.");
+    String steps =
+        "Bring the water to {}, over several days, with marine salt and never table salt; fresh water to drink beside it.";
+    // What was tested is changed in the water, not in the design.
+    boolean tested = s.waterRecord().newest(Parameter.SALINITY).isPresent();
+    return Optional.of(
+        (tested
+                ? found.remedy(steps, salt(aim))
+                : found.remedy(new Change("/water/salinityPpt", aim), steps, salt(aim)))
+            .build());
+  }
+
+  private static Quantity salt(double ppt) {
+    return new Quantity(Dimension.SALINITY, ppt);
+  }
 }

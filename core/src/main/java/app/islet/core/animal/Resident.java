@@ -1,0 +1,172 @@
+package app.islet.core.animal;
+
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.FoodItem;
+import app.islet.core.care.Stage;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * One animal, or several of one species and size.
+ *
+ * @param name what the keeper calls it or them
+ * @param species its care sheet, with all schools
+ * @param males of {@code count}, as far as known
+ * @param females of {@code count}, as far as known
+ * @param lengthCm length last measured, along what {@link
+ *     app.islet.core.care.AnimalGroup#measure()} says
+ * @param massG mass last weighed, each
+ * @param statedStage the stage the keeper names; a measured length decides against it
+ * @param school the school they are kept by; the species' default where there is none
+ * @param arrivedOn the day they came into this enclosure, where known
+ * @param alsoFed what they get besides the foods of their sheet
+ */
+public record Resident(
+    String name,
+    CareSheet species,
+    int count,
+    int males,
+    int females,
+    OptionalDouble lengthCm,
+    OptionalDouble massG,
+    Optional<String> statedStage,
+    Optional<String> school,
+    Optional<LocalDate> arrivedOn,
+    List<FoodItem> alsoFed) {
+  public Resident {
+    alsoFed = List.copyOf(alsoFed);
+    if (count < 1 || males < 0 || females < 0 || males + females > count) {
+      throw new IllegalArgumentException(
+          "males and females together cannot be more than the %d there are".formatted(count));
+    }
+  }
+
+  /** Kept as the default school of the species keeps it, fed by its sheet and long at home. */
+  public Resident(
+      String name,
+      CareSheet species,
+      int count,
+      int males,
+      int females,
+      OptionalDouble lengthCm,
+      OptionalDouble massG,
+      Optional<String> statedStage) {
+    this(
+        name,
+        species,
+        count,
+        males,
+        females,
+        lengthCm,
+        massG,
+        statedStage,
+        Optional.empty(),
+        Optional.empty(),
+        List.of());
+  }
+
+  /** The care sheet that holds for these animals: that of the school they are kept by. */
+  public CareSheet sheet() {
+    return school.map(species::as).orElse(species);
+  }
+
+  /** The same animals kept by another school. */
+  public Resident by(String schoolName) {
+    return by(Optional.of(schoolName));
+  }
+
+  /** The same animals kept by the school, or by the default one. */
+  public Resident by(Optional<String> schoolName) {
+    return with(lengthCm, massG, statedStage, schoolName, arrivedOn, alsoFed);
+  }
+
+  /** The same animals, come into this enclosure that day. */
+  public Resident arrived(LocalDate day) {
+    return with(lengthCm, massG, statedStage, school, Optional.of(day), alsoFed);
+  }
+
+  /** The same animals, given these foods besides those of their sheet. */
+  public Resident alsoFed(List<FoodItem> foods) {
+    return with(lengthCm, massG, statedStage, school, arrivedOn, foods);
+  }
+
+  private Resident with(
+      OptionalDouble length,
+      OptionalDouble mass,
+      Optional<String> stage,
+      Optional<String> schoolName,
+      Optional<LocalDate> arrival,
+      List<FoodItem> foods) {
+    return new Resident(
+        name, species, count, males, females, length, mass, stage, schoolName, arrival, foods);
+  }
+
+  /** The life stage: by measured length where there is one, else as stated, else the last. */
+  public Stage stage() {
+    if (lengthCm.isPresent()) {
+      return sheet().stageAt(lengthCm.getAsDouble());
+    }
+    return statedStage
+        .flatMap(sheet()::stage)
+        .orElseGet(() -> sheet().stages().get(sheet().stages().size() - 1));
+  }
+
+  /** Measured length, or what is usual for the stage, cm. */
+  public double bodyCm() {
+    return lengthCm.orElseGet(() -> sheet().typicalLengthCm(stage()));
+  }
+
+  /** Weighed mass, or the estimate from length, g. */
+  public double bodyG() {
+    return massG.orElseGet(() -> sheet().body().massG(bodyCm()));
+  }
+
+  /** The same animals, grown as expected for {@code days}. */
+  public Resident after(double days) {
+    double later = sheet().growth().lengthCm(bodyCm(), days);
+    double growth = later / bodyCm();
+    OptionalDouble mass =
+        massG.isPresent()
+            ? OptionalDouble.of(massG.getAsDouble() * growth * growth * growth)
+            : massG;
+    return with(OptionalDouble.of(later), mass, Optional.empty(), school, arrivedOn, alsoFed);
+  }
+
+  /** Width of the body at its widest, cm. */
+  public double widthCm() {
+    return bodyCm() * sheet().body().widthShare();
+  }
+
+  /** Width of the head, cm; 0 where none gets stuck by it. */
+  public double headCm() {
+    return bodyCm() * sheet().body().headShare();
+  }
+
+  /** Height of the body, cm. */
+  public double heightCm() {
+    return bodyCm() * sheet().body().heightShare();
+  }
+
+  /** Whether the other fits its mouth, by the widest prey it swallows against the other's width. */
+  public boolean swallows(Resident other) {
+    return bodyCm() * sheet().body().mouthShare()
+        >= other.bodyCm() * Math.min(1, other.sheet().body().widthShare());
+  }
+
+  /** As in {@code 2 axolotls (adult)}. */
+  public String words() {
+    String animals = count == 1 ? sheet().name() : sheet().plural();
+    // Not through a formatter: a review says it some hundred times.
+    return count + " " + lowerFirst(animals) + " (" + stage().name().toLowerCase(Locale.ROOT) + ")";
+  }
+
+  /** Common names keep the capitals of places in them: "African dwarf frog" stays as it is. */
+  private static String lowerFirst(String name) {
+    return name.startsWith("African")
+        ? name
+        : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+  }
+}

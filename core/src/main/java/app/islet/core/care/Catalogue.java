@@ -1,0 +1,55 @@
+package app.islet.core.care;
+
+import app.islet.core.text.Fields;
+import app.islet.core.text.Node;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+
+/** The two small tables that all sheets share: plants and foods, each a YAML file. */
+final class Catalogue {
+  static final List<Plant> PLANTS =
+      read("plants.yaml", "plants", Catalogue::plant).stream()
+          .sorted(Comparator.comparing(Plant::name))
+          .toList();
+  static final List<FoodItem> FODDER =
+      read("foods.yaml", "foods", Catalogue::food).stream()
+          .sorted(Comparator.comparing(FoodItem::name))
+          .toList();
+
+  private Catalogue() {}
+
+  private static Plant plant(Fields f) {
+    return new Plant(
+        f.text("id", 40),
+        f.text("name", 60),
+        f.choice("habit", Plant.Habit.class),
+        f.choice("light", Plant.Light.class),
+        f.range("waterC", 0, 40, "°C"),
+        f.flag("salt", false),
+        Set.copyOf(f.choices("harms", AnimalGroup.class)),
+        f.optionalText("why", 200),
+        CareSheetReader.basis(f));
+  }
+
+  private static FoodItem food(Fields f) {
+    return new FoodItem(f.text("id", 40), f.text("name", 60), f.text("kind", 60));
+  }
+
+  private static <T> List<T> read(String file, String list, Function<Fields, T> reader) {
+    try (InputStream in = Catalogue.class.getResourceAsStream("/app/islet/core/larder/" + file)) {
+      if (in == null) {
+        throw new IllegalStateException(file + " is missing from the application");
+      }
+      String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+      return Fields.of(file, Node.yaml(file, text)).whole(f -> f.groups(list, 500, reader));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

@@ -1,0 +1,69 @@
+package app.islet.core.care;
+
+/**
+ * How far a number can be trusted.
+ *
+ * @param source the publication, or the keeper's reason; empty where the kind is {@link
+ *     Kind#PRACTICE} or {@link Kind#MEMORY}
+ */
+public record Evidence(Kind kind, String source) {
+  public enum Kind {
+    PUBLISHED,
+    PRACTICE,
+    MEMORY,
+    KEEPER
+  }
+
+  public static final Evidence PRACTICE = new Evidence(Kind.PRACTICE, "");
+  public static final Evidence MEMORY = new Evidence(Kind.MEMORY, "");
+
+  public Evidence {
+    boolean named = kind == Kind.PUBLISHED || kind == Kind.KEEPER;
+    if (named == source.isBlank()) {
+      throw new IllegalArgumentException(
+          "a published basis names its source and a keeper's its reason, the others do not");
+    }
+  }
+
+  public static Evidence published(String source) {
+    return new Evidence(Kind.PUBLISHED, source);
+  }
+
+  /** A number the keeper set, and why. */
+  public static Evidence keeper(String reason) {
+    return new Evidence(Kind.KEEPER, reason);
+  }
+
+  /**
+   * Reads {@code practice}, {@code memory}, {@code published: the source} or {@code keeper: the
+   * reason}.
+   *
+   * @throws IllegalArgumentException if it is none of these
+   */
+  public static Evidence of(String text) {
+    if (text.equals("practice")) {
+      return PRACTICE;
+    }
+    if (text.equals("memory")) {
+      return MEMORY;
+    }
+    if (text.startsWith("published:")) {
+      return published(text.substring("published:".length()).strip());
+    }
+    if (text.startsWith("keeper:")) {
+      return keeper(text.substring("keeper:".length()).strip());
+    }
+    throw new IllegalArgumentException(
+        "\"%s\" is not practice, memory, published: SOURCE or keeper: REASON".formatted(text));
+  }
+
+  /** As shown beside a verdict. */
+  public String words() {
+    return switch (kind) {
+      case PUBLISHED -> source;
+      case PRACTICE -> "common practice, no source";
+      case MEMORY -> "from memory, unchecked";
+      case KEEPER -> "set by the keeper: " + source;
+    };
+  }
+}

@@ -1,0 +1,194 @@
+package app.islet.core.enclosure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Predicate;
+
+/**
+ * What parts are taken from: each comes in a size and place to start from, is named after its kind,
+ * and is copied or put away again.
+ *
+ * <p>The sizes are common practice, no source; every one of them is meant to be changed.
+ */
+public final class FurnishingCatalogue {
+  private static final double COPY_ASIDE_CM = 3;
+
+  /** Over the rim, for lamps and what blows. */
+  private static final double OVER_RIM_CM = 5;
+
+  private FurnishingCatalogue() {}
+
+  /** The design with one more part of that kind. */
+  public static Enclosure added(Enclosure e, FurnishingKind kind) {
+    return with(e, fresh(e, kind));
+  }
+
+  /** The same thing once more, a little aside. */
+  public static Enclosure copied(Enclosure e, String id) {
+    Enclosure copied = e;
+    for (Furnishing part : e.furnishings().parts()) {
+      if (part.id().equals(id)) {
+        Furnishing copy =
+            part.at(
+                aside(part.xCm(), part.lengthCm(), e.vessel().lengthCm()),
+                aside(part.yCm(), part.widthCm(), e.vessel().widthCm()));
+        copied = with(copied, copy.named(freeId(copied, part.kind())));
+      }
+    }
+    return copied;
+  }
+
+  /** To the other side where it would stick out of the vessel; not at all where it fills it. */
+  private static double aside(double fromCm, double sizeCm, double roomCm) {
+    if (fromCm + COPY_ASIDE_CM + sizeCm <= roomCm) {
+      return fromCm + COPY_ASIDE_CM;
+    }
+    return fromCm >= COPY_ASIDE_CM ? fromCm - COPY_ASIDE_CM : fromCm;
+  }
+
+  public static Enclosure removed(Enclosure e, String id) {
+    Predicate<Furnishing> goes = part -> part.id().equals(id);
+    return e.with(
+        e.furnishings()
+            .withParts(e.furnishings().parts().stream().filter(Predicate.not(goes)).toList()));
+  }
+
+  private static Enclosure with(Enclosure e, Furnishing part) {
+    List<Furnishing> parts = new ArrayList<>(e.furnishings().parts());
+    parts.add(part);
+    return e.with(e.furnishings().withParts(parts));
+  }
+
+  private static String freeId(Enclosure e, FurnishingKind kind) {
+    String stem = kind.name().toLowerCase(Locale.ROOT).replace('_', '-') + "-";
+    for (int n = 1; ; n++) {
+      String id = stem + n;
+      if (e.furnishings().parts().stream().noneMatch(p -> p.id().equals(id))) {
+        return id;
+      }
+    }
+  }
+
+  private static Furnishing fresh(Enclosure e, FurnishingKind kind) {
+    double length = e.vessel().lengthCm();
+    double width = e.vessel().widthCm();
+    double rim = e.vessel().heightCm();
+    double ground = e.ground().depthCm();
+    double line = e.waterLineCm();
+    double part = whole(length * 0.2);
+    double deep = whole(width * 0.4);
+    double tall = whole(rim * 0.2);
+    double under = Math.max(ground + 1, line);
+    return switch (kind) {
+      case SHELF ->
+          block(e, kind, part, deep, Math.max(ground, line - 4), Math.max(ground + 1, line - 2));
+      case FLOAT, FLOATING_PLANTS -> block(e, kind, part, deep, 0, 2);
+      case RAMP, NET -> block(e, kind, part, deep, ground, Math.max(ground + 1, line + 2));
+      case PLANTS -> block(e, kind, part, deep, ground, under);
+      case BACK_WALL -> at(e, kind, 0, 0, length, 3, ground, Math.max(ground + 1, rim));
+      case PARTITION -> at(e, kind, whole(length / 2), 0, 0.6, width, 0, rim);
+      case BASKING_BOX ->
+          at(e, kind, length - whole(length * 0.4), 0, whole(length * 0.4), width, rim, rim + 30);
+      case SLOPE ->
+          at(
+              e,
+              kind,
+              length - whole(length * 0.3),
+              0,
+              whole(length * 0.3),
+              width,
+              ground,
+              Math.max(ground + 1, line + 2));
+      case HEATER ->
+          at(
+              e,
+              kind,
+              2,
+              2,
+              3,
+              3,
+              ground + 2,
+              Math.max(ground + 3, Math.min(line - 2, ground + 27)));
+      case FILTER ->
+          at(e, kind, 8, 1, 10, 8, ground, Math.max(ground + 1, Math.min(line, ground + 25)));
+      case INTAKE -> at(e, kind, 2, 8, 3, 3, ground + 2, ground + 8);
+      case SPRAY_BAR ->
+          at(e, kind, 2, 1, Math.min(30, length - 4), 2, Math.max(0, line - 1), line + 1);
+      case AIR_STONE -> at(e, kind, 4, width - 6, 3, 3, ground, ground + 3);
+      case CHILLER_LOOP -> at(e, kind, 2, 12, 2, 2, ground + 2, rim);
+      case FAN -> at(e, kind, 2, whole(width * 0.3), 6, 12, rim, rim + 12);
+      case HEAT_MAT -> at(e, kind, 0, 0, whole(length * 0.3), whole(width * 0.6), 0, 0.5);
+      case BASKING_LAMP ->
+          at(
+              e,
+              kind,
+              whole(length * 0.8) - 5,
+              whole(width / 2) - 5,
+              10,
+              10,
+              rim + OVER_RIM_CM,
+              rim + OVER_RIM_CM + 15);
+      case UVB_LAMP ->
+          at(
+              e,
+              kind,
+              whole(length * 0.4),
+              whole(width * 0.3),
+              whole(length * 0.55),
+              4,
+              rim + 1,
+              rim + 4);
+      case PROBE ->
+          at(
+              e,
+              kind,
+              whole(length * 0.7),
+              1,
+              1,
+              1,
+              Math.max(0, ground + (line - ground) / 2),
+              Math.max(0, ground + (line - ground) / 2) + 3);
+      default -> block(e, kind, part, deep, ground, ground + tall);
+    };
+  }
+
+  private static double whole(double cm) {
+    return Math.max(1, Math.round(cm));
+  }
+
+  /** A block somewhat left of the middle. */
+  private static Furnishing block(
+      Enclosure e, FurnishingKind kind, double length, double width, double bottom, double top) {
+    double x = Math.round(e.vessel().lengthCm() * 0.4);
+    double y = Math.round(e.vessel().widthCm() * 0.3);
+    return at(e, kind, x, y, Math.max(2, length), Math.max(2, width), bottom, top);
+  }
+
+  private static Furnishing at(
+      Enclosure e,
+      FurnishingKind kind,
+      double x,
+      double y,
+      double length,
+      double width,
+      double bottom,
+      double top) {
+    boolean round = kind == FurnishingKind.STONE || kind == FurnishingKind.PLANTS;
+    // A small tub may be smaller than the thing as sold.
+    double fitsLength = Math.min(length, e.vessel().lengthCm());
+    double fitsWidth = Math.min(width, e.vessel().widthCm());
+    return new Furnishing(
+        freeId(e, kind),
+        kind,
+        Math.min(x, e.vessel().lengthCm() - fitsLength),
+        Math.min(y, e.vessel().widthCm() - fitsWidth),
+        fitsLength,
+        fitsWidth,
+        bottom,
+        top,
+        round,
+        false,
+        false);
+  }
+}

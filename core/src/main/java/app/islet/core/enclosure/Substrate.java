@@ -1,0 +1,104 @@
+package app.islet.core.enclosure;
+
+import app.islet.core.care.SubstrateMaterial;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * What covers the floor under the water, {@code depthCm} thick with all its layers.
+ *
+ * @param material of the uppermost layer
+ * @param grainMm size of its grains, where somebody sieved or read it
+ * @param below layers under it, from the vessel's floor up
+ * @param points where the ground is drawn higher than that, from left to right: straight between
+ *     them, and falling to the plain depth at both ends
+ */
+public record Substrate(
+    SubstrateMaterial material,
+    double depthCm,
+    OptionalDouble grainMm,
+    List<Layer> below,
+    List<Point> points) {
+  /** The vessel's own floor. */
+  public static final Substrate NONE = new Substrate(SubstrateMaterial.BARE, 0);
+
+  /** One layer under the uppermost. */
+  public record Layer(SubstrateMaterial material, double thicknessCm) {}
+
+  /**
+   * A place where the ground is drawn higher.
+   *
+   * @param riseCm over the plain depth; 0 or more
+   */
+  public record Point(double xCm, double riseCm) {
+    public Point {
+      if (!(riseCm >= 0)) {
+        throw new IllegalArgumentException(
+            "a point of the ground rises 0 cm or more over its depth");
+      }
+    }
+  }
+
+  public Substrate {
+    below = List.copyOf(below);
+    points = points.stream().sorted(Comparator.comparingDouble(Point::xCm)).toList();
+    double under = below.stream().mapToDouble(Layer::thicknessCm).sum();
+    if (under > depthCm + 1e-9) {
+      throw new IllegalArgumentException(
+          "the layers below are %s cm thick together, more than the ground's %s cm"
+              .formatted(under, depthCm));
+    }
+  }
+
+  public Substrate(SubstrateMaterial material, double depthCm) {
+    this(material, depthCm, OptionalDouble.empty(), List.of(), List.of());
+  }
+
+  public Substrate withDepthCm(double depth) {
+    return new Substrate(material, depth, grainMm, below, points);
+  }
+
+  public Substrate withBelow(List<Layer> layers) {
+    return new Substrate(material, depthCm, grainMm, layers, points);
+  }
+
+  public Substrate withPoints(List<Point> some) {
+    return new Substrate(material, depthCm, grainMm, below, some);
+  }
+
+  /** One more point, on the ground as it is drawn there. */
+  public Substrate withPointAt(double xCm, double lengthCm) {
+    List<Point> more = new ArrayList<>(points);
+    more.add(new Point(xCm, riseAt(xCm, lengthCm)));
+    return withPoints(more);
+  }
+
+  /** Thickness of the uppermost layer where nothing is drawn higher, cm. */
+  public double uppermostCm() {
+    return depthCm - below.stream().mapToDouble(Layer::thicknessCm).sum();
+  }
+
+  /** How far the ground rises over its plain depth at x, cm. */
+  public double riseAt(double xCm, double lengthCm) {
+    double fromX = 0;
+    double from = 0;
+    for (Point point : points) {
+      if (point.xCm <= fromX) {
+        fromX = point.xCm;
+        from = point.riseCm;
+      } else if (xCm <= point.xCm) {
+        return between(xCm, fromX, from, point.xCm, point.riseCm);
+      } else {
+        fromX = point.xCm;
+        from = point.riseCm;
+      }
+    }
+    return lengthCm > fromX ? between(xCm, fromX, from, lengthCm, 0) : from;
+  }
+
+  private static double between(double x, double x0, double y0, double x1, double y1) {
+    return y0 + (y1 - y0) * (x - x0) / (x1 - x0);
+  }
+}

@@ -1,5 +1,0 @@
-/** The animals that live in an enclosure, singly or in groups of one kind and size. */
-@NullMarked
-package app.islet.core.resident;
-
-import org.jspecify.annotations.NullMarked;

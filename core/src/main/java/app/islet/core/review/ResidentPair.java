@@ -1,0 +1,61 @@
+package app.islet.core.review;
+
+import app.islet.core.animal.Resident;
+import app.islet.core.care.Habitat;
+import app.islet.core.care.Hazard;
+import app.islet.core.care.Temperament;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Two residents of one enclosure, and what can be asked of any two. */
+public record ResidentPair(Resident one, Resident other) {
+  /** Each two residents once, in the order they are listed. */
+  public static Stream<ResidentPair> eachPair(List<Resident> residents) {
+    List<ResidentPair> pairs = new ArrayList<>();
+    for (int i = 0; i < residents.size(); i++) {
+      for (int j = i + 1; j < residents.size(); j++) {
+        pairs.add(new ResidentPair(residents.get(i), residents.get(j)));
+      }
+    }
+    return pairs.stream();
+  }
+
+  public boolean sameKind() {
+    return one.species().kind().equals(other.species().kind());
+  }
+
+  public Resident otherThan(Resident resident) {
+    return resident == one ? other : one;
+  }
+
+  /** The fiercer of the two, where it bites or kills its company. */
+  public Optional<Resident> fierce() {
+    Resident fiercer = temperament(one).compareTo(temperament(other)) >= 0 ? one : other;
+    return temperament(fiercer).compareTo(Temperament.BITES) >= 0
+        ? Optional.of(fiercer)
+        : Optional.empty();
+  }
+
+  /**
+   * The one whose skin poisons the other: of another kind, and both in the same water or biting.
+   */
+  public Optional<Resident> poisonous() {
+    if (sameKind()) {
+      return Optional.empty();
+    }
+    return Stream.of(one, other)
+        .filter(r -> r.sheet().hasHazard(Hazard.SKIN_TOXIN))
+        .filter(r -> !otherThan(r).sheet().hasHazard(Hazard.SKIN_TOXIN))
+        .filter(
+            r ->
+                r.stage().habitat() != Habitat.LAND
+                    || temperament(otherThan(r)) != Temperament.CALM)
+        .findFirst();
+  }
+
+  private static Temperament temperament(Resident r) {
+    return r.stage().needs().group().temperament();
+  }
+}

@@ -1,0 +1,99 @@
+package app.islet.core.review;
+
+import app.islet.core.animal.Resident;
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
+import app.islet.core.situation.HusbandryState;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * Which schools would not make a finding.
+ *
+ * <p>Only schools that say something else of the resident's stage are asked, and each situation is
+ * laid out once and each rule asked of it once, however many findings there are.
+ */
+final class SchoolComparison {
+  private final HusbandryState situation;
+  private final Map<String, HusbandryState> asked = new HashMap<>();
+  private final Map<String, List<Finding>> heard = new HashMap<>();
+
+  /** By identity: a resident brings its whole care sheet, too much to hash for each finding. */
+  private final Map<Resident, List<String>> differing = new IdentityHashMap<>();
+
+  SchoolComparison(HusbandryState situation) {
+    this.situation = situation;
+  }
+
+  /** Schools by which the residents that the finding concerns would not be judged so. */
+  List<String> from(Finding finding) {
+    List<String> schools = new ArrayList<>();
+    for (Resident resident : situation.residents()) {
+      if (resident.name().equals(finding.who())) {
+        addSchools(resident, finding, schools);
+      }
+    }
+    return schools;
+  }
+
+  /** A school that says what the default says is not named beside it. */
+  private void addSchools(Resident resident, Finding finding, List<String> schools) {
+    String own = resident.sheet().school().name();
+    String usual = resident.species().school().name();
+    boolean usually = own.equals(usual) || says(resident, usual, finding);
+    if (!usually) {
+      schools.add(usual);
+      return;
+    }
+    differing.computeIfAbsent(resident, SchoolComparison::schoolsThatDiffer).stream()
+        .filter(school -> !says(resident, school, finding))
+        .forEach(schools::add);
+  }
+
+  private static List<String> schoolsThatDiffer(Resident resident) {
+    Optional<Stage> own = resident.sheet().stage(resident.stage().id());
+    return resident.species().otherSchools().stream()
+        .filter(other -> !other.stage(resident.stage().id()).equals(own))
+        .map(CareSheet::school)
+        .map(school -> school.name())
+        .toList();
+  }
+
+  private boolean says(Resident resident, String school, Finding finding) {
+    String way = indexOf(resident) + "/" + school;
+    List<Finding> findings = heard.get(way + "/" + finding.rule());
+    if (findings == null) {
+      HusbandryState then = asked.computeIfAbsent(way, key -> with(resident, school));
+      findings = judged(Review.rule(finding.rule()), then, indexOf(resident)).toList();
+      heard.put(way + "/" + finding.rule(), findings);
+    }
+    return findings.stream()
+        .anyMatch(f -> f.who().equals(finding.who()) && f.severity() == finding.severity());
+  }
+
+  private int indexOf(Resident resident) {
+    int at = 0;
+    while (situation.residents().get(at) != resident) {
+      at++;
+    }
+    return at;
+  }
+
+  /** A rule that looks at each resident by itself is asked of this one alone. */
+  private static Stream<Finding> judged(Rule rule, HusbandryState then, int resident) {
+    return rule instanceof ResidentRule each
+        ? each.judge(then, then.residents().get(resident)).stream()
+        : rule.judge(then);
+  }
+
+  private HusbandryState with(Resident resident, String school) {
+    List<Resident> residents =
+        situation.residents().stream().map(r -> r == resident ? r.by(school) : r).toList();
+    return situation.with(residents);
+  }
+}

@@ -1,0 +1,35 @@
+package app.islet.web.collection;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** Finds where somebody stands in a collection. */
+@Service
+public class CollectionContexts {
+  private final MembershipRepository memberships;
+  private final Clock clock;
+
+  CollectionContexts(MembershipRepository memberships, Clock clock) {
+    this.memberships = memberships;
+    this.clock = clock;
+  }
+
+  /**
+   * @param login who is signed in
+   * @param slug the collection's name in addresses
+   * @return empty for whoever is not a member, and where there is no such collection
+   */
+  public Optional<CollectionContext> find(String login, String slug) {
+    return memberships
+        .find(login, slug)
+        .map(
+            member ->
+                new CollectionContext(
+                    member.person(),
+                    member.collection(),
+                    member.role(),
+                    LocalDate.now(clock.withZone(member.collection().zone()))));
+  }
+}
