@@ -3,8 +3,8 @@ package app.islet.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.web.account.People;
 import app.islet.web.account.Person;
-import app.islet.web.account.PersonRepository;
 import app.islet.web.collection.NewCollections;
 import app.islet.web.support.Islet;
 import com.microsoft.playwright.APIResponse;
@@ -18,7 +18,6 @@ import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.security.crypto.password.PasswordEncoder;
 
 /** Who may see and do what. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -27,14 +26,9 @@ class AccessTest {
 
   @BeforeAll
   static void make_a_second_collection() {
-    PersonRepository people = ISLET.bean(PersonRepository.class);
-    if (people.findByLogin("other").isEmpty()) {
-      Person other =
-          people.saveAndFlush(
-              new Person(
-                  "other",
-                  "Somebody Else",
-                  ISLET.bean(PasswordEncoder.class).encode("another pond")));
+    People people = ISLET.bean(People.class);
+    if (people.find("other").isEmpty()) {
+      Person other = people.register("other", "Somebody Else", "another pond");
       ISLET.bean(NewCollections.class).create("Other Pond", ZoneId.of("UTC"), other);
     }
   }
@@ -183,11 +177,11 @@ class AccessTest {
     page.fill("#password", "long enough words");
     page.selectOption("#role", "KEEPER");
     page.locator("form[action$='/members'] > button").click();
-    assertThat(page.locator(".flash")).containsText("Tam Ashby may now sign in.");
+    assertThat(page.locator(".flash")).containsText("Tam Ashby can now sign in.");
     Page keeper = ISLET.signedIn("tam", "long enough words");
     keeper.navigate("/c/weir-mill/enclosures/2/build");
     assertThat(keeper.locator("#length")).isEnabled();
-    assertThat(ISLET.bean(PersonRepository.class).findByLogin("tam").orElseThrow().passwordHash())
+    assertThat(ISLET.bean(People.class).find("tam").orElseThrow().passwordHash())
         .startsWith("{bcrypt}");
   }
 }

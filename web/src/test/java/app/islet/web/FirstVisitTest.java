@@ -78,7 +78,7 @@ class FirstVisitTest {
       page.fill(".correct input[name=count]", "3");
       page.click(".correct button");
       assertThat(page.locator(".resident")).containsText("3 African dwarf frogs (froglet)");
-      page.click("text=Has moved out");
+      page.click("text=Move out");
       assertThat(page.locator(".resident")).hasCount(0);
     }
   }

@@ -9,23 +9,36 @@ import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.Vessel;
+import app.islet.core.water.Parameter;
+import app.islet.core.water.WaterTest;
+import app.islet.web.account.People;
 import app.islet.web.account.Person;
-import app.islet.web.account.PersonRepository;
+import app.islet.web.animal.Measurement;
+import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.NewCollections;
 import app.islet.web.collection.Role;
-import app.islet.web.enclosure.EnclosureSnapshot;
-import app.islet.web.enclosure.Enclosures;
-import app.islet.web.rounds.Rounds;
+import app.islet.web.enclosure.Designs;
+import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.enclosure.Rooms;
+import app.islet.web.enclosure.StaleDesignException;
+import app.islet.web.rounds.Ticks;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Islet;
+import app.islet.web.support.NotFoundException;
+import app.islet.web.tasklog.TaskLog;
+import app.islet.web.waterlog.WaterLog;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -33,13 +46,13 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.access.AccessDeniedException;
-import org.springframework.web.server.ResponseStatusException;
 
 /**
  * What is saved stays saved, once, and within its collection: asked of the services on the real
@@ -48,26 +61,31 @@ import org.springframework.web.server.ResponseStatusException;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class StoreTest {
   private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
-  private static final Enclosures ENCLOSURES = Islet.running().bean(Enclosures.class);
-  private static final Rounds ROUNDS = Islet.running().bean(Rounds.class);
+  private static final EnclosureStore ENCLOSURES = Islet.running().bean(EnclosureStore.class);
+  private static final Designs DESIGNS = Islet.running().bean(Designs.class);
+  private static final Rooms ROOMS = Islet.running().bean(Rooms.class);
+  private static final Residents RESIDENTS = Islet.running().bean(Residents.class);
+  private static final Snapshots SNAPSHOTS = Islet.running().bean(Snapshots.class);
+  private static final Ticks TICKS = Islet.running().bean(Ticks.class);
+  private static final TaskLog TASK_LOG = Islet.running().bean(TaskLog.class);
+  private static final WaterLog WATER_LOG = Islet.running().bean(WaterLog.class);
   private static final JdbcTemplate SQL = Islet.running().bean(JdbcTemplate.class);
-  private static CollectionContext place;
+  private static CollectionContext context;
   private static CollectionContext elsewhere;
   private static long room;
 
   @BeforeAll
   static void make_two_collections() {
-    PersonRepository people = Islet.running().bean(PersonRepository.class);
+    People people = Islet.running().bean(People.class);
     NewCollections collections = Islet.running().bean(NewCollections.class);
-    Person keeper =
-        people.saveAndFlush(new Person("store-" + System.nanoTime(), "Keeper", "{noop}x"));
-    place =
+    Person keeper = people.register("store-" + System.nanoTime(), "Keeper", "quiet water");
+    context =
         new CollectionContext(
             keeper, collections.create("Storehouse", ZoneId.of("UTC"), keeper), Role.KEEPER, DAY);
     elsewhere =
         new CollectionContext(
             keeper, collections.create("Storehouse", ZoneId.of("UTC"), keeper), Role.OWNER, DAY);
-    room = ENCLOSURES.saveRoom(place, null, "Room", new Site(24, 20, 20, 17, 50));
+    room = ROOMS.add(context, "Room", new Site(24, 20, 20, 17, 50)).id();
   }
 
   private static Enclosure design(String name) {
@@ -80,7 +98,7 @@ class StoreTest {
   }
 
   private static long tank(String name) {
-    return ENCLOSURES.create(place, room, design(name), DAY, UUID.randomUUID());
+    return DESIGNS.create(context, room, design(name), DAY, UUID.randomUUID()).id();
   }
 
   private static long revisions(long id) {
@@ -89,8 +107,8 @@ class StoreTest {
   }
 
   private static void addTurtle(long id, UUID click) {
-    ENCLOSURES.addResident(
-        place,
+    RESIDENTS.add(
+        context,
         id,
         new Resident(
             "Turtle",
@@ -120,13 +138,13 @@ class StoreTest {
   @Test
   void two_collections_of_one_name_have_two_addresses() {
     assertThat(elsewhere.collection().slug())
-        .isNotEqualTo(place.collection().slug())
-        .startsWith(place.collection().slug().replaceAll("-\\d+$", ""));
+        .isNotEqualTo(context.collection().slug())
+        .startsWith(context.collection().slug().replaceAll("-\\d+$", ""));
   }
 
   @Test
   void a_design_comes_back_as_it_was_saved_at_its_rooms_temperatures() {
-    EnclosureSnapshot state = ENCLOSURES.get(place, tank("As saved"));
+    EnclosureSnapshot state = SNAPSHOTS.get(context, tank("As saved"));
     assertThat(state.design()).isEqualTo(design("As saved").withSite(new Site(24, 20, 20, 17, 50)));
     assertThat(state.revision()).isEqualTo(1);
   }
@@ -134,11 +152,11 @@ class StoreTest {
   @Test
   void every_saved_state_is_kept_and_the_same_state_is_not_saved_twice() {
     long id = tank("Kept");
-    Enclosure deeper = ENCLOSURES.get(place, id).design().with(new Change("/water/depthCm", 35));
-    ENCLOSURES.save(place, id, deeper);
-    ENCLOSURES.save(place, id, deeper);
+    Enclosure deeper = SNAPSHOTS.get(context, id).design().with(new Change("/water/depthCm", 35));
+    DESIGNS.change(context, id, newest -> deeper);
+    DESIGNS.change(context, id, newest -> deeper);
     assertThat(revisions(id)).isEqualTo(2);
-    assertThat(ENCLOSURES.get(place, id).design().water().depthCm()).isEqualTo(35);
+    assertThat(SNAPSHOTS.get(context, id).design().water().depthCm()).isEqualTo(35);
     assertThat(
             SQL.queryForObject(
                 "select document->'water'->>'depthCm' from enclosure_revision where enclosure_id = ? and number = 1",
@@ -150,20 +168,20 @@ class StoreTest {
   @Test
   void a_double_click_makes_one_enclosure_one_resident_one_measurement() throws Exception {
     UUID click = UUID.randomUUID();
-    long id = ENCLOSURES.create(place, room, design("Once"), DAY, click);
-    assertThat(ENCLOSURES.create(place, room, design("Once"), DAY, click)).isEqualTo(id);
+    long id = DESIGNS.create(context, room, design("Once"), DAY, click).id();
+    assertThat(DESIGNS.create(context, room, design("Once"), DAY, click).id()).isEqualTo(id);
     UUID second = UUID.randomUUID();
     addTurtle(id, second);
     addTurtle(id, second);
-    assertThat(ENCLOSURES.get(place, id).occupants()).hasSize(1);
-    long resident = ENCLOSURES.get(place, id).occupants().get(0).record().id();
+    assertThat(SNAPSHOTS.get(context, id).occupants()).hasSize(1);
+    long resident = SNAPSHOTS.get(context, id).occupants().get(0).record().id();
     UUID third = UUID.randomUUID();
-    for (Future<Long> done :
+    for (Future<Measurement> done :
         atOnce(
             4,
             () ->
-                ENCLOSURES.measure(
-                    place,
+                RESIDENTS.measure(
+                    context,
                     id,
                     resident,
                     DAY,
@@ -187,7 +205,8 @@ class StoreTest {
         atOnce(
             4,
             () -> {
-              ROUNDS.settle(place, id, "spot-clean", DAY, 1, false, "", UUID.randomUUID());
+              TICKS.settle(
+                  context, id, new Ticks.Tick("spot-clean", DAY, 1, "", UUID.randomUUID()));
               return null;
             })) {
       done.get();
@@ -202,15 +221,15 @@ class StoreTest {
   void undo_adds_an_entry_and_takes_none_away() {
     long id = tank("Undone");
     addTurtle(id, UUID.randomUUID());
-    ROUNDS.settle(place, id, "test", DAY, 1, true, "no kit", UUID.randomUUID());
-    assertThat(ROUNDS.undo(place, DAY)).contains("Test the water");
+    TICKS.settle(context, id, new Ticks.Tick("test", DAY, 1, "no kit", UUID.randomUUID()));
+    assertThat(TASK_LOG.undo(context, DAY, UUID.randomUUID())).contains("Test the water");
     assertThat(
             SQL.queryForList(
                 "select kind from round_entry where enclosure_id = ? order by id",
                 String.class,
                 id))
         .containsExactly("SKIPPED", "UNDONE");
-    ROUNDS.settle(place, id, "test", DAY, 1, false, "", UUID.randomUUID());
+    TICKS.settle(context, id, new Ticks.Tick("test", DAY, 1, "", UUID.randomUUID()));
     assertThat(
             SQL.queryForList(
                 "select kind from round_entry where enclosure_id = ? order by id",
@@ -223,33 +242,41 @@ class StoreTest {
   void a_new_tube_on_the_rounds_is_a_new_tube_in_the_design() {
     long id = tank("New light");
     addTurtle(id, UUID.randomUUID());
-    assertThat(ENCLOSURES.get(place, id).assessment().review().findings())
+    assertThat(SNAPSHOTS.get(context, id).assessment().review().findings())
         .anyMatch(f -> f.rule().equals("uvb-aged"));
-    ROUNDS.settle(place, id, "replace-tube", DAY, 1, false, "", UUID.randomUUID());
-    assertThat(ENCLOSURES.get(place, id).design().all(Equipment.UvbLamp.class))
+    TICKS.settle(context, id, new Ticks.Tick("replace-tube", DAY, 1, "", UUID.randomUUID()));
+    assertThat(SNAPSHOTS.get(context, id).design().all(Equipment.UvbLamp.class))
         .containsExactly(new Equipment.UvbLamp(Optional.of(DAY), OptionalDouble.of(30)));
-    assertThat(ENCLOSURES.get(place, id).assessment().review().findings())
+    assertThat(SNAPSHOTS.get(context, id).assessment().review().findings())
         .noneMatch(f -> f.rule().equals("uvb-aged"));
   }
 
   @Test
-  void a_warmer_room_is_a_new_revision_of_all_in_it() {
-    long other = ENCLOSURES.saveRoom(place, null, "Sunroom", new Site(25, 20, 20, 15, 50));
-    long id = ENCLOSURES.create(place, other, design("In the sun"), DAY, UUID.randomUUID());
-    ENCLOSURES.saveRoom(place, other, "Sunroom", new Site(33, 24, 20, 15, 40));
-    assertThat(ENCLOSURES.get(place, id).design().site().summerDayC()).isEqualTo(33);
-    assertThat(revisions(id)).isEqualTo(2);
-    ENCLOSURES.move(place, id, room);
-    assertThat(ENCLOSURES.get(place, id).design().site().summerDayC()).isEqualTo(24);
+  void a_warmer_room_warms_all_in_it_without_a_new_revision_of_any() {
+    long other = ROOMS.add(context, "Sunroom", new Site(25, 20, 20, 15, 50)).id();
+    long id = DESIGNS.create(context, other, design("In the sun"), DAY, UUID.randomUUID()).id();
+    ROOMS.change(context, other, "Sunroom", new Site(33, 24, 20, 15, 40));
+    assertThat(SNAPSHOTS.get(context, id).design().site().summerDayC()).isEqualTo(33);
+    assertThat(revisions(id)).isEqualTo(1);
+    DESIGNS.move(context, id, room);
+    assertThat(SNAPSHOTS.get(context, id).design().site().summerDayC()).isEqualTo(24);
+  }
+
+  @Test
+  void a_room_cannot_take_the_name_of_another() {
+    long other = ROOMS.add(context, "Attic", new Site(25, 20, 20, 15, 50)).id();
+    assertThat(ROOMS.change(context, other, "Room", Site.LIVING_ROOM)).isFalse();
+    assertThat(ROOMS.get(context, other).name()).isEqualTo("Attic");
+    assertThat(ROOMS.add(context, "Attic", Site.LIVING_ROOM).id()).isEqualTo(other);
   }
 
   @Test
   void who_has_moved_out_is_gone_from_the_day_on_but_not_from_the_store() {
     long id = tank("Moved");
     addTurtle(id, UUID.randomUUID());
-    long resident = ENCLOSURES.get(place, id).occupants().get(0).record().id();
-    ENCLOSURES.removeResident(place, id, resident);
-    assertThat(ENCLOSURES.get(place, id).occupants()).isEmpty();
+    long resident = SNAPSHOTS.get(context, id).occupants().get(0).record().id();
+    RESIDENTS.moveOut(context, id, resident);
+    assertThat(SNAPSHOTS.get(context, id).occupants()).isEmpty();
     assertThat(
             SQL.queryForObject(
                 "select left_on from resident where id = ?", LocalDate.class, resident))
@@ -260,18 +287,20 @@ class StoreTest {
   void nothing_is_reached_from_another_collection() {
     long id = tank("Fenced");
     addTurtle(id, UUID.randomUUID());
-    long resident = ENCLOSURES.get(place, id).occupants().get(0).record().id();
+    long resident = SNAPSHOTS.get(context, id).occupants().get(0).record().id();
     assertThat(ENCLOSURES.all(elsewhere)).isEmpty();
     for (Runnable reach :
         List.<Runnable>of(
-            () -> ENCLOSURES.get(elsewhere, id),
-            () -> ENCLOSURES.save(elsewhere, id, design("Taken")),
-            () -> ENCLOSURES.move(elsewhere, id, room),
-            () -> ENCLOSURES.removeResident(elsewhere, id, resident),
+            () -> SNAPSHOTS.get(elsewhere, id),
+            () -> DESIGNS.change(elsewhere, id, newest -> design("Taken")),
+            () -> DESIGNS.move(elsewhere, id, room),
+            () -> RESIDENTS.moveOut(elsewhere, id, resident),
             () ->
-                ENCLOSURES.create(elsewhere, room, design("Foreign room"), DAY, UUID.randomUUID()),
+                DESIGNS
+                    .create(elsewhere, room, design("Foreign room"), DAY, UUID.randomUUID())
+                    .id(),
             () ->
-                ENCLOSURES.measure(
+                RESIDENTS.measure(
                     elsewhere,
                     id,
                     resident,
@@ -280,24 +309,180 @@ class StoreTest {
                     OptionalDouble.empty(),
                     UUID.randomUUID()),
             () ->
-                ROUNDS.settle(elsewhere, id, "spot-clean", DAY, 1, false, "", UUID.randomUUID()))) {
-      assertThatThrownBy(reach::run)
-          .isInstanceOf(ResponseStatusException.class)
-          .hasMessageContaining("404");
+                TICKS.settle(
+                    elsewhere, id, new Ticks.Tick("spot-clean", DAY, 1, "", UUID.randomUUID())))) {
+      assertThatThrownBy(reach::run).isInstanceOf(NotFoundException.class);
     }
-    assertThat(ROUNDS.undo(elsewhere, DAY)).isEmpty();
+    assertThat(TASK_LOG.undo(elsewhere, DAY, UUID.randomUUID())).isEmpty();
   }
 
   @Test
   void a_helper_is_stopped_in_the_service_too() {
     long id = tank("Guarded");
     CollectionContext helper =
-        new CollectionContext(place.person(), place.collection(), Role.HELPER, DAY);
-    assertThatThrownBy(() -> ENCLOSURES.save(helper, id, design("Guarded")))
+        new CollectionContext(context.person(), context.collection(), Role.HELPER, DAY);
+    assertThatThrownBy(() -> DESIGNS.change(helper, id, newest -> design("Guarded")))
         .isInstanceOf(AccessDeniedException.class);
-    assertThatThrownBy(() -> ENCLOSURES.saveRoom(helper, room, "Room", Site.LIVING_ROOM))
+    assertThatThrownBy(() -> ROOMS.change(helper, room, "Room", Site.LIVING_ROOM))
         .isInstanceOf(AccessDeniedException.class);
-    assertThatThrownBy(() -> ENCLOSURES.removeResident(helper, id, 1))
+    assertThatThrownBy(() -> RESIDENTS.moveOut(helper, id, 1))
         .isInstanceOf(AccessDeniedException.class);
+  }
+
+  /** Runs all of these at the same moment. */
+  private static void together(List<Callable<?>> work) throws Exception {
+    ExecutorService pool = Executors.newFixedThreadPool(work.size());
+    List<Callable<Object>> all = new ArrayList<>();
+    work.forEach(one -> all.add(one::call));
+    for (Future<Object> done : pool.invokeAll(all)) {
+      done.get();
+    }
+    pool.shutdown();
+  }
+
+  @Test
+  void keepers_who_change_climate_water_and_design_at_the_same_moment_lose_nothing()
+      throws Exception {
+    for (int time = 0; time < 15; time++) {
+      long id = tank("At once " + time);
+      together(
+          List.of(
+              () -> change(id, "/conditions/lightHours", 11),
+              () -> change(id, "/conditions/lossFactor", 1.2),
+              () -> change(id, "/water/salinityPpt", 3),
+              () -> change(id, "/water/depthCm", 35),
+              () -> {
+                DESIGNS.change(context, id, design -> design.with(Lid.MESH));
+                return null;
+              }));
+      Enclosure after = SNAPSHOTS.get(context, id).design();
+      assertThat(after.conditions().lightHours()).hasValue(11);
+      assertThat(after.conditions().calibration().lossFactor()).isEqualTo(1.2);
+      assertThat(after.water().salinityPpt()).isEqualTo(3);
+      assertThat(after.water().depthCm()).isEqualTo(35);
+      assertThat(after.lid()).isEqualTo(Lid.MESH);
+      assertThat(revisions(id)).as("the first and five more").isEqualTo(6);
+    }
+  }
+
+  private static Void change(long id, String field, double value) {
+    DESIGNS.change(context, id, design -> design.with(new Change(field, value)));
+    return null;
+  }
+
+  @Test
+  void of_whole_saves_from_one_revision_at_the_same_moment_one_is_accepted() throws Exception {
+    for (int time = 0; time < 15; time++) {
+      long id = tank("Whole " + time);
+      AtomicInteger saved = new AtomicInteger();
+      AtomicInteger refused = new AtomicInteger();
+      List<Callable<?>> keepers = new ArrayList<>();
+      for (double depthCm : new double[] {31, 32}) {
+        keepers.add(
+            () -> {
+              try {
+                DESIGNS.save(
+                    context, id, 1, design("Whole").with(new Change("/water/depthCm", depthCm)));
+                return saved.incrementAndGet();
+              } catch (StaleDesignException stale) {
+                return refused.incrementAndGet();
+              }
+            });
+      }
+      together(keepers);
+      assertThat(List.of(saved.get(), refused.get())).containsExactly(1, 1);
+      assertThat(revisions(id)).isEqualTo(2);
+    }
+  }
+
+  @Test
+  void whatever_is_sent_twice_at_the_same_instant_is_kept_once_and_answered_alike()
+      throws Exception {
+    for (int time = 0; time < 10; time++) {
+      UUID click = UUID.randomUUID();
+      List<Future<Long>> made =
+          atOnce(4, () -> DESIGNS.create(context, room, design("Twice"), DAY, click).id());
+      long id = made.get(0).get();
+      for (Future<Long> other : made) {
+        assertThat(other.get()).isEqualTo(id);
+      }
+      WaterTest test = new WaterTest(DAY, Map.of(Parameter.NITRATE, 10.0));
+      UUID second = UUID.randomUUID();
+      List<Future<String>> lines = atOnce(4, () -> WATER_LOG.test(context, id, test, true, second));
+      for (Future<String> line : lines) {
+        assertThat(line.get()).isEqualTo(lines.get(0).get());
+      }
+      String name = "Room " + time;
+      List<Future<Long>> rooms = atOnce(4, () -> ROOMS.add(context, name, Site.LIVING_ROOM).id());
+      for (Future<Long> one : rooms) {
+        assertThat(one.get()).isEqualTo(rooms.get(0).get());
+      }
+    }
+  }
+
+  @Test
+  void an_undo_sent_twice_undoes_one_entry() throws Exception {
+    long id = tank("Undone once");
+    addTurtle(id, UUID.randomUUID());
+    TICKS.settle(context, id, new Ticks.Tick("test", DAY, 1, "no kit", UUID.randomUUID()));
+    TICKS.settle(context, id, new Ticks.Tick("spot-clean", DAY, 1, "", UUID.randomUUID()));
+    UUID click = UUID.randomUUID();
+    for (Future<Optional<String>> undone : atOnce(4, () -> TASK_LOG.undo(context, DAY, click))) {
+      assertThat(undone.get()).isPresent();
+    }
+    assertThat(
+            SQL.queryForObject(
+                "select count(*) from round_entry where enclosure_id = ? and kind = 'UNDONE'",
+                Long.class,
+                id))
+        .isEqualTo(1);
+  }
+
+  @Test
+  void a_line_of_a_file_that_was_taken_back_can_be_read_again() {
+    long id = tank("Read again");
+    WaterLog.Row row =
+        new WaterLog.Row(
+            UUID.randomUUID(),
+            Optional.of(new WaterTest(DAY, Map.of(Parameter.NITRATE, 25.0))),
+            Optional.empty());
+    assertThat(WATER_LOG.add(context, id, List.of(row), true)).isEqualTo(1);
+    assertThat(WATER_LOG.add(context, id, List.of(row), true)).isEqualTo(0);
+    for (int again = 0; again < 2; again++) {
+      WATER_LOG.voidLine(context, id, WATER_LOG.newest(id, 1).get(0).line());
+      assertThat(WATER_LOG.newest(id, 5)).isEmpty();
+      assertThat(WATER_LOG.add(context, id, List.of(row), true)).isEqualTo(1);
+      assertThat(WATER_LOG.newest(id, 5)).hasSize(1);
+    }
+  }
+
+  @Test
+  void whatever_changes_what_a_page_shows_gives_the_enclosure_a_new_version() {
+    long id = tank("Versions");
+    long[] version = {version(id)};
+    for (Runnable write :
+        List.<Runnable>of(
+            () -> addTurtle(id, UUID.randomUUID()),
+            () -> change(id, "/water/depthCm", 33),
+            () -> ROOMS.change(context, room, "Room", new Site(24, 20, 20, 17, 51)),
+            () ->
+                WATER_LOG.test(
+                    context,
+                    id,
+                    new WaterTest(DAY, Map.of(Parameter.NITRATE, 10.0)),
+                    true,
+                    UUID.randomUUID()),
+            () -> DESIGNS.move(context, id, ROOMS.add(context, "Far", Site.LIVING_ROOM).id()))) {
+      write.run();
+      assertThat(version(id)).isNotEqualTo(version[0]);
+      version[0] = version(id);
+    }
+    TICKS.settle(context, id, new Ticks.Tick("spot-clean", DAY, 1, "", UUID.randomUUID()));
+    assertThat(version(id)).as("a tick changes the rounds only").isEqualTo(version[0]);
+    assertThat(SNAPSHOTS.get(context, id)).isSameAs(SNAPSHOTS.get(context, id));
+  }
+
+  private static long version(long id) {
+    return ENCLOSURES.get(context, id).version();
   }
 }

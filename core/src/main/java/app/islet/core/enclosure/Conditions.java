@@ -31,8 +31,12 @@ public record Conditions(
   }
 
   Conditions withLightHours(double hours) {
-    return new Conditions(
-        humidityPercent, OptionalDouble.of(hours), lidGapCm, lighting, calibration);
+    return withLightHours(OptionalDouble.of(hours));
+  }
+
+  /** The same with another length of the day; empty where nobody says. */
+  public Conditions withLightHours(OptionalDouble hours) {
+    return new Conditions(humidityPercent, hours, lidGapCm, lighting, calibration);
   }
 
   Conditions withLidGapCm(double cm) {

@@ -136,62 +136,7 @@ public record Enclosure(
 
   /** This design with one number changed. */
   public Enclosure with(Change change) {
-    double v = change.value();
-    return switch (change.field()) {
-      case "/vessel/lengthCm" -> with(vessel.sized(v, vessel.widthCm(), vessel.heightCm()));
-      case "/vessel/widthCm" -> with(vessel.sized(vessel.lengthCm(), v, vessel.heightCm()));
-      case "/vessel/heightCm" -> with(vessel.sized(vessel.lengthCm(), vessel.widthCm(), v));
-      case "/water/depthCm" -> with(water.withDepthCm(v));
-      case "/water/restBelowSurfaceCm" -> with(water.withRestBelowSurfaceCm(v));
-      case "/water/salinityPpt" -> with(water.withSalinityPpt(v));
-      case "/ground/depthCm" -> with(ground.withDepthCm(v));
-      case "/land/sharePercent" -> with(new Land(v, landOr().heightCm(), landOr().rampCm()));
-      case "/land/heightCm" -> with(new Land(landOr().sharePercent(), v, landOr().rampCm()));
-      case "/land/rampCm" -> with(new Land(landOr().sharePercent(), landOr().heightCm(), v));
-      case "/platform/sideCm" -> with(new Platform(v, v));
-      case "/furnishings/hides/count" ->
-          with(furnishings.with(new Hides((int) v, hidesOr().openingCm())));
-      case "/furnishings/hides/openingCm" ->
-          with(furnishings.with(new Hides(hidesOr().count(), v)));
-      case "/furnishings/stones/topCm" ->
-          with(furnishings.with(new Stones(v, stonesOr().gapCm(), stonesOr().footing())));
-      case "/furnishings/stones/gapCm" ->
-          with(furnishings.with(new Stones(stonesOr().topCm(), v, stonesOr().footing())));
-      case "/furnishings/furtherWaysOut" -> with(furnishings.withFurtherWaysOut((int) v));
-      case "/conditions/humidityPercent" -> with(conditions.withHumidityPercent(v));
-      case "/conditions/lightHours" -> with(conditions.withLightHours(v));
-      case "/conditions/lidGapCm" -> with(conditions.withLidGapCm(v));
-      case "/equipment/heater/powerW" ->
-          replacing(Equipment.Heater.class, new Equipment.Heater(v, true));
-      case "/equipment/heat-mat/powerW" ->
-          replacing(Equipment.HeatMat.class, new Equipment.HeatMat(v));
-      case "/equipment/chiller/coolingW" ->
-          replacing(Equipment.Chiller.class, new Equipment.Chiller(v));
-      case "/equipment/filter/flowLph" ->
-          replacing(
-              Equipment.Filter.class,
-              first(Equipment.Filter.class)
-                  .map(f -> new Equipment.Filter(v, f.runningSince(), f.guarded()))
-                  .orElse(new Equipment.Filter(v, Optional.empty(), true)));
-      case "/equipment/uvb-lamp/distanceCm" ->
-          replacing(
-              Equipment.UvbLamp.class,
-              first(Equipment.UvbLamp.class).orElse(Equipment.UvbLamp.UNKNOWN).at(v));
-      case "/equipment/basking-lamp/distanceCm" ->
-          replacing(
-              Equipment.BaskingLamp.class,
-              first(Equipment.BaskingLamp.class)
-                  .orElse(new Equipment.BaskingLamp(50, OptionalDouble.empty()))
-                  .at(v));
-      case "/equipment/fan/airSpeedMs" -> replacing(Equipment.Fan.class, new Equipment.Fan(v));
-      case "/vessel/insulationMm" ->
-          with(vessel.with(vessel.walls().insulated(OptionalDouble.of(v))));
-      case "/conditions/lossFactor" ->
-          with(conditions.with(new Calibration(v, conditions.calibration().evaporationFactor())));
-      case "/conditions/evaporationFactor" ->
-          with(conditions.with(new Calibration(conditions.calibration().lossFactor(), v)));
-      default -> throw new IllegalArgumentException("there is no number called " + change.field());
-    };
+    return DesignField.of(change.field()).set(this, change.value());
   }
 
   /** This design with a tube fitted on {@code day} in place of the old one. */
@@ -201,28 +146,17 @@ public record Enclosure(
         first(Equipment.UvbLamp.class).orElse(Equipment.UvbLamp.UNKNOWN).fitted(day));
   }
 
-  private <E extends Equipment> Optional<E> first(Class<E> kind) {
+  /** The first device of a kind. */
+  public <E extends Equipment> Optional<E> first(Class<E> kind) {
     return all(kind).findFirst();
-  }
-
-  /** Land to start from where there is none: a beach that rises just above the line. */
-  private Land landOr() {
-    return land.orElse(new Land(20, Math.min(vessel.heightCm(), waterLineCm() + 2), 0));
-  }
-
-  private Hides hidesOr() {
-    return furnishings.hides().orElse(new Hides(1, 0));
-  }
-
-  private Stones stonesOr() {
-    return furnishings.stones().orElse(new Stones(0, 0, Stones.Footing.GLASS));
   }
 
   public Enclosure with(Vessel v) {
     return edit(draft -> draft.vessel = v);
   }
 
-  private Enclosure replacing(Class<? extends Equipment> kind, Equipment device) {
+  /** This design with that device in the place of all of its kind. */
+  Enclosure replacing(Class<? extends Equipment> kind, Equipment device) {
     List<Equipment> others =
         new ArrayList<>(equipment.stream().filter(Predicate.not(kind::isInstance)).toList());
     others.add(device);

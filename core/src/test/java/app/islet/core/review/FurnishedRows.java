@@ -142,8 +142,13 @@ final class FurnishedRows {
 
   private static Stream<Arguments> light() {
     return Stream.of(
-        row("spot-reckoned", WATCH, "a strong lamp a hand over the place", lamp(150, 15), SLIDER),
-        row("spot-reckoned", WATCH, "a weak lamp far up", lamp(25, 90), SLIDER),
+        row(
+            "basking-spot-estimated",
+            WATCH,
+            "a strong lamp a hand over the place",
+            lamp(150, 15),
+            SLIDER),
+        row("basking-spot-estimated", WATCH, "a weak lamp far up", lamp(25, 90), SLIDER),
         row("uvb-distance", WRONG, "a strong spot lamp too near", uvb(12, 15), SLIDER),
         row("uvb-distance", WATCH, "a tube read far away", uvb(2, 80), SLIDER),
         row(
@@ -227,7 +232,7 @@ final class FurnishedRows {
                 part(FurnishingKind.STONE, 122, 0, 78, 80, 0, 50)),
             SLIDER),
         row(
-            "way-held",
+            "single-exit",
             WATCH,
             "one narrow beach for two",
             drawn(
@@ -352,13 +357,13 @@ final class FurnishedRows {
             planted(sliderPool().with(new Change("/water/salinityPpt", 10)), "hornwort"),
             animals("terrapin", 1, 15)),
         row(
-            "plants-at-odds",
+            "plant-conditions",
             NOTE,
             "waterweed for a slider",
             planted(sliderPool(), "elodea"),
             SLIDER),
         row(
-            "tower-is-a-trap",
+            "too-tall-for-its-base",
             WATCH,
             "crabs in a tower",
             tank(40, 35, 80, 5).with(new Land(90, 14, 14)),

@@ -275,8 +275,8 @@ class RulesTest {
             "a lonely dwarf frog",
             tank(60, 40, 40, 25),
             animals("dwarf-frog", 1, 3)),
-        row("sexes-at-odds", WRONG, "two male sliders", sliderPool(), sexed("slider", 2, 0, 18)),
-        row("sexes-at-odds", WATCH, "a pair of crabs", CRAB_BOX, sexed("vampire-crab", 2, 2, 1.9)),
+        row("sex-ratio", WRONG, "two male sliders", sliderPool(), sexed("slider", 2, 0, 18)),
+        row("sex-ratio", WATCH, "a pair of crabs", CRAB_BOX, sexed("vampire-crab", 2, 2, 1.9)),
         row(
             "one-eats-another",
             DANGER,
@@ -298,9 +298,14 @@ class RulesTest {
             axolotlTank(),
             axolotls(1, 20),
             animals("dwarf-frog", 3, 3)),
-        row("wrong-world", DANGER, "an axolotl on dry land", tank(100, 50, 45, 0), axolotls(1, 22)),
         row(
-            "wrong-world",
+            "wrong-habitat",
+            DANGER,
+            "an axolotl on dry land",
+            tank(100, 50, 45, 0),
+            axolotls(1, 22)),
+        row(
+            "wrong-habitat",
             DANGER,
             "an eft in water",
             tank(100, 50, 45, 10),
@@ -382,7 +387,7 @@ class RulesTest {
 
   @Test
   void a_lone_male_lacks_nobody() {
-    assertThat(finding("sexes-at-odds", sliderPool(), sexed("slider", 1, 0, 18))).isEmpty();
+    assertThat(finding("sex-ratio", sliderPool(), sexed("slider", 1, 0, 18))).isEmpty();
   }
 
   @Test

@@ -3,6 +3,6 @@ package app.islet.web.account;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-public interface PersonRepository extends JpaRepository<Person, Long> {
+interface PersonRepository extends JpaRepository<Person, Long> {
   Optional<Person> findByLogin(String login);
 }

@@ -17,7 +17,7 @@ import org.springframework.security.web.SecurityFilterChain;
 @Configuration
 class SecurityConfiguration {
   private static final String CONTENT_SECURITY =
-      "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
+      "default-src 'self'; img-src 'self' data:; "
           + "object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
 
   @Bean

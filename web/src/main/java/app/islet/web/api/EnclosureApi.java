@@ -4,8 +4,8 @@ import app.islet.core.AssessmentJson;
 import app.islet.core.document.DocumentWriter;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.web.collection.CollectionContext;
-import app.islet.web.enclosure.EnclosureSnapshot;
-import app.islet.web.enclosure.Enclosures;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Snapshots;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,21 +18,21 @@ import org.springframework.web.bind.annotation.RestController;
     path = "/api/c/{collection}/enclosures/{id}",
     produces = MediaType.APPLICATION_JSON_VALUE)
 class EnclosureApi {
-  private final Enclosures enclosures;
+  private final Snapshots snapshots;
 
-  EnclosureApi(Enclosures enclosures) {
-    this.enclosures = enclosures;
+  EnclosureApi(Snapshots snapshots) {
+    this.snapshots = snapshots;
   }
 
   @GetMapping
-  String document(CollectionContext place, @PathVariable long id) {
-    EnclosureSnapshot state = enclosures.get(place, id);
+  String document(CollectionContext context, @PathVariable long id) {
+    EnclosureSnapshot state = snapshots.get(context, id);
     return DocumentWriter.write(
         new EnclosureDocument(state.design(), state.assessment().residents()));
   }
 
   @GetMapping("/assessment")
-  String assessment(CollectionContext place, @PathVariable long id) {
-    return AssessmentJson.write(enclosures.get(place, id).assessment());
+  String assessment(CollectionContext context, @PathVariable long id) {
+    return AssessmentJson.write(snapshots.get(context, id).assessment());
   }
 }

@@ -1,15 +1,22 @@
 package app.islet.web.buildsheet;
 
 import app.islet.core.build.BillLine;
+import app.islet.core.build.BuildSheet;
 import app.islet.core.build.BuildStep;
 import app.islet.core.build.PowerLine;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.web.buildlog.BuildLog;
+import app.islet.web.buildlog.Tariff;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
-import app.islet.web.support.FormReader;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Snapshots;
+import app.islet.web.support.Downloads;
+import app.islet.web.support.Form;
+import app.islet.web.support.NotFoundException;
+import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
-import jakarta.servlet.http.HttpServletResponse;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.format.DateTimeFormatter;
@@ -20,7 +27,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -29,8 +35,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The build sheet: what to have, what it draws, and the order of building, ticked off. */
 @Controller
@@ -40,10 +44,22 @@ class BuildSheetController {
       DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
   private static final String PRICE = "price-";
 
-  private final BuildSheets sheets;
+  private final Snapshots snapshots;
+  private final BuildLog log;
 
-  BuildSheetController(BuildSheets sheets) {
-    this.sheets = sheets;
+  BuildSheetController(Snapshots snapshots, BuildLog log) {
+    this.snapshots = snapshots;
+    this.log = log;
+  }
+
+  private KeptSheet sheet(CollectionContext context, long id) {
+    EnclosureSnapshot state = snapshots.get(context, id);
+    return new KeptSheet(
+        state,
+        BuildSheet.of(state.assessment().situation()),
+        log.tariff(context),
+        log.prices(id),
+        log.done(id));
   }
 
   /**
@@ -69,21 +85,15 @@ class BuildSheetController {
   record StepRow(int number, String key, String title, String how, String pause, String done) {}
 
   @GetMapping
-  String show(CollectionContext place, @PathVariable long id, Model model) {
-    return page(place, sheets.get(place, id), new FormReader(Map.of(), place.system()), model);
+  String show(CollectionContext context, @PathVariable long id, Model model) {
+    return page(context, sheet(context, id), new Form(Map.of(), context.system()), model);
   }
 
   @PostMapping("/prices")
   String prices(
-      CollectionContext place,
-      @PathVariable long id,
-      @RequestParam Map<String, String> typed,
-      Model model,
-      HttpServletResponse response,
-      RedirectAttributes flash) {
-    place.require(Role.KEEPER);
-    FormReader form = new FormReader(typed, place.system());
-    BuildSheets.Kept kept = sheets.get(place, id);
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    KeptSheet kept = sheet(context, id);
     Map<String, Optional<BigDecimal>> prices = new LinkedHashMap<>();
     for (BillLine line : kept.sheet().lines()) {
       prices.put(line.key(), money(form, PRICE + line.key(), 2, "a price such as 12.50"));
@@ -94,55 +104,51 @@ class BuildSheetController {
       form.refuse("currency", "Please give a currency in 1 to 8 letters.");
     }
     if (form.hasErrors()) {
-      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-      return page(place, kept, form, model);
+      return reply.refused(page(context, kept, form, model));
     }
-    sheets.price(place, id, prices);
-    tariff.ifPresent(perKwh -> sheets.tariff(place, perKwh, currency));
-    flash.addFlashAttribute("saved", "Saved.");
-    return "redirect:" + place.path("/enclosures/" + id + "/sheet");
+    log.price(context, id, prices);
+    tariff.ifPresent(perKwh -> log.tariff(context, perKwh, currency));
+    return reply.saved("Saved.", context.path("/enclosures/" + id + "/sheet"));
   }
 
-  private static Optional<BigDecimal> money(FormReader form, String id, int places, String wanted) {
+  private static Optional<BigDecimal> money(Form form, String id, int contexts, String wanted) {
     String text = form.typed(id).replace(',', '.');
     if (text.isEmpty()) {
       return Optional.empty();
     }
-    if (!text.matches("\\d{1,7}(\\.\\d{1,%d})?".formatted(places))) {
+    if (!text.matches("\\d{1,7}(\\.\\d{1,%d})?".formatted(contexts))) {
       form.refuse(
           id,
           "\"%s\" is not %s: digits, at most %d behind the point."
-              .formatted(form.typed(id), wanted, places));
+              .formatted(form.typed(id), wanted, contexts));
       return Optional.empty();
     }
     return Optional.of(new BigDecimal(text));
   }
 
   @PostMapping("/steps")
-  String tick(
-      CollectionContext place,
-      @PathVariable long id,
-      @RequestParam String step,
-      @RequestParam boolean done) {
-    sheets.tick(place, id, step, done);
-    return "redirect:" + place.path("/enclosures/" + id + "/sheet#" + step);
+  String tick(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    String step = form.typed("step");
+    boolean known = sheet(context, id).sheet().steps().stream().anyMatch(s -> s.key().equals(step));
+    if (!known) {
+      throw new NotFoundException("the sheet has no such step");
+    }
+    log.tick(context, id, step, form.typed("done").equals("true"));
+    return reply.done(context.path("/enclosures/" + id + "/sheet#" + step));
   }
 
   /** The parts list as a table file. */
   @GetMapping("/parts.csv")
-  ResponseEntity<String> csv(CollectionContext place, @PathVariable long id) {
-    BuildSheets.Kept kept = sheets.get(place, id);
-    String file =
-        kept.state().name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + "-parts.csv";
-    return ResponseEntity.ok()
-        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-        .header("Content-Disposition", "attachment; filename=\"" + file + "\"")
-        .body(SheetCsv.write(kept, place.units()));
+  ResponseEntity<String> csv(CollectionContext context, @PathVariable long id) {
+    KeptSheet kept = sheet(context, id);
+    return Downloads.of(
+        kept.state().name() + "-parts.csv",
+        new MediaType("text", "csv", StandardCharsets.UTF_8),
+        SheetCsv.write(kept, context.units()));
   }
 
-  private String page(
-      CollectionContext place, BuildSheets.Kept kept, FormReader form, Model model) {
-    Units u = place.units();
+  private String page(CollectionContext context, KeptSheet kept, Form form, Model model) {
+    Units u = context.units();
     boolean typed = form.hasErrors();
     Map<String, List<Row>> groups =
         kept.sheet().lines().stream()
@@ -185,8 +191,7 @@ class BuildSheetController {
     return "buildsheet/sheet";
   }
 
-  private static Row row(
-      BillLine line, BuildSheets.Kept kept, FormReader form, boolean typed, Units u) {
+  private static Row row(BillLine line, KeptSheet kept, Form form, boolean typed, Units u) {
     String id = PRICE + line.key();
     String price =
         Optional.ofNullable(kept.prices().get(line.key()))
@@ -202,7 +207,7 @@ class BuildSheetController {
         Optional.ofNullable(form.error(id)).orElse(""));
   }
 
-  private static PowerRow power(PowerLine p, BuildSheets.Kept kept) {
+  private static PowerRow power(PowerLine p, KeptSheet kept) {
     return new PowerRow(
         p.device(),
         Math.round(p.watts()) + " W",
@@ -212,14 +217,14 @@ class BuildSheetController {
   }
 
   /** Kilowatt-hours, and what they cost where a tariff is known. */
-  private static String cost(double kwh, BuildSheets.Kept kept) {
+  private static String cost(double kwh, KeptSheet kept) {
     String words = "%.1f kWh".formatted(kwh);
     return kept.tariff()
         .map(t -> words + ", %.2f %s".formatted(kwh * t.perKwh().doubleValue(), t.currency()))
         .orElse(words);
   }
 
-  private static StepRow step(int number, BuildStep step, BuildSheets.Kept kept, Units u) {
+  private static StepRow step(int number, BuildStep step, KeptSheet kept, Units u) {
     return new StepRow(
         number,
         step.key(),

@@ -2,6 +2,7 @@ package app.islet.web.buildsheet;
 
 import app.islet.core.build.BillLine;
 import app.islet.core.quantity.Quantity;
+import app.islet.web.buildlog.Tariff;
 import app.islet.web.support.Units;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -31,7 +32,7 @@ final class SheetCsv {
 
   private SheetCsv() {}
 
-  static String write(BuildSheets.Kept kept, Units u) {
+  static String write(KeptSheet kept, Units u) {
     StringBuilder out = new StringBuilder();
     try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.RFC4180)) {
       csv.printRecord(HEAD);
@@ -44,7 +45,7 @@ final class SheetCsv {
     return out.toString();
   }
 
-  private static List<Object> row(BillLine line, BuildSheets.Kept kept, Units u) {
+  private static List<Object> row(BillLine line, KeptSheet kept, Units u) {
     List<Object> row = new ArrayList<>(List.of(line.group(), line.thing()));
     for (int n = 0; n < AMOUNTS; n++) {
       boolean there = n < line.amounts().size();

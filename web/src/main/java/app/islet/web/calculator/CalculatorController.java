@@ -9,8 +9,8 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.web.collection.CollectionContext;
-import app.islet.web.support.FieldView;
-import app.islet.web.support.FormReader;
+import app.islet.web.support.Field;
+import app.islet.web.support.Form;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,7 +21,6 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 
 /** The calculators as pages, made from their definitions, in the keeper's units. */
@@ -32,7 +31,7 @@ class CalculatorController {
   record Result(String label, String text) {}
 
   @GetMapping("/c/{collection}/calculators")
-  String list(CollectionContext place, Model model) {
+  String list(CollectionContext context, Model model) {
     model.addAttribute(
         "items",
         Calculators.all().stream().map(c -> new Item(c.id(), c.title(), c.rule())).toList());
@@ -40,16 +39,11 @@ class CalculatorController {
   }
 
   @GetMapping("/c/{collection}/calculators/{id}")
-  String run(
-      CollectionContext place,
-      @PathVariable String id,
-      @RequestParam Map<String, String> typed,
-      Model model) {
+  String run(CollectionContext context, @PathVariable String id, Form form, Model model) {
     Calculator calculator =
         Calculators.find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-    UnitSystem units = place.system();
-    FormReader form = new FormReader(typed, units);
-    if (!typed.isEmpty()) {
+    UnitSystem units = context.system();
+    if (!form.all().isEmpty()) {
       answer(calculator, form, units, model);
     }
     model.addAttribute(
@@ -60,8 +54,7 @@ class CalculatorController {
     return "calculator/calculator";
   }
 
-  private static void answer(
-      Calculator calculator, FormReader form, UnitSystem units, Model model) {
+  private static void answer(Calculator calculator, Form form, UnitSystem units, Model model) {
     Map<String, String> given = new LinkedHashMap<>();
     for (Input input : calculator.inputs()) {
       if (input.kind() != Input.Kind.NUMBER) {
@@ -90,14 +83,13 @@ class CalculatorController {
     }
   }
 
-  private static FieldView field(FormReader form, Input i, UnitSystem units) {
+  private static Field field(Form form, Input i, UnitSystem units) {
     return switch (i.kind()) {
       case NUMBER ->
-          FieldView.of(
-              form, i.key(), i.label(), "number", i.dimension().unit(units), hint(i, units));
-      case DATE -> FieldView.of(form, i.key(), i.label(), "date", "", "");
+          Field.of(form, i.key(), i.label(), "number", i.dimension().unit(units), hint(i, units));
+      case DATE -> Field.of(form, i.key(), i.label(), "date", "", "");
       case POINTS ->
-          FieldView.of(
+          Field.of(
               form,
               i.key(),
               i.label(),
@@ -105,11 +97,11 @@ class CalculatorController {
               "",
               "as 0:2.1,1:3.4,2:4.0, from three different times on");
       case FLAG ->
-          FieldView.select(
+          Field.select(
               form,
               i.key(),
               i.label(),
-              List.of(new FieldView.Option("true", "yes"), new FieldView.Option("false", "no")));
+              List.of(new Field.Option("true", "yes"), new Field.Option("false", "no")));
     };
   }
 

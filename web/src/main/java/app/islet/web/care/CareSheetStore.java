@@ -41,8 +41,8 @@ public class CareSheetStore {
   }
 
   @Transactional(readOnly = true)
-  public CareLibrary library(CollectionContext place) {
-    List<CareSheet> own = sheets.newest(place.collectionId()).stream().map(this::sheet).toList();
+  public CareLibrary library(CollectionContext context) {
+    List<CareSheet> own = sheets.newest(context.collectionId()).stream().map(this::sheet).toList();
     return own.isEmpty() ? CareLibrary.bundled() : CareLibrary.bundled().and(own);
   }
 
@@ -53,31 +53,31 @@ public class CareSheetStore {
 
   /** The school the collection keeps each species by, where it chose one. */
   @Transactional(readOnly = true)
-  public Map<String, String> schools(CollectionContext place) {
-    return schools.findByCollectionIdOrderById(place.collectionId()).stream()
+  public Map<String, String> schools(CollectionContext context) {
+    return schools.findByCollectionIdOrderById(context.collectionId()).stream()
         .collect(
             Collectors.toMap(ChosenSchool::species, ChosenSchool::school, (older, newer) -> newer));
   }
 
   @Transactional
-  public void choose(CollectionContext place, CareSheet sheet, String school) {
-    place.require(Role.KEEPER);
+  public void choose(CollectionContext context, CareSheet sheet, String school) {
+    context.require(Role.KEEPER);
     if (!sheet.schoolNames().contains(school)) {
       throw new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY, "there is no such school");
     }
-    if (!school.equals(schools(place).getOrDefault(sheet.id(), sheet.school().name()))) {
+    if (!school.equals(schools(context).getOrDefault(sheet.id(), sheet.school().name()))) {
       schools.save(
           new ChosenSchool(
-              place.collectionId(), sheet.id(), school, clock.instant(), place.person().id()));
+              context.collectionId(), sheet.id(), school, clock.instant(), context.person().id()));
     }
   }
 
   /** The text of a sheet as a file: the collection's own newest, or the one of Islet. */
   @Transactional(readOnly = true)
-  public Optional<String> text(CollectionContext place, String id) {
+  public Optional<String> text(CollectionContext context, String id) {
     Optional<String> own =
         sheets
-            .findFirstByCollectionIdAndSheetOrderByNumberDesc(place.collectionId(), id)
+            .findFirstByCollectionIdAndSheetOrderByNumberDesc(context.collectionId(), id)
             .map(OwnSheet::yaml);
     return own.isPresent()
         ? own
@@ -86,8 +86,8 @@ public class CareSheetStore {
 
   /** Every saved state of an own sheet, the newest first; none for one of Islet. */
   @Transactional(readOnly = true)
-  public List<OwnSheet> history(CollectionContext place, String id) {
-    return sheets.findByCollectionIdAndSheetOrderByNumberDesc(place.collectionId(), id);
+  public List<OwnSheet> history(CollectionContext context, String id) {
+    return sheets.findByCollectionIdAndSheetOrderByNumberDesc(context.collectionId(), id);
   }
 
   /**
@@ -95,25 +95,25 @@ public class CareSheetStore {
    * is already is answered instead, so that a double click makes one.
    */
   @Transactional
-  public String copy(CollectionContext place, String id, String name) {
-    place.require(Role.KEEPER);
+  public String copy(CollectionContext context, String id, String name) {
+    context.require(Role.KEEPER);
     Optional<CareSheet> there =
-        library(place).all().stream()
+        library(context).all().stream()
             .filter(sheet -> sheet.basedOn().isPresent() && sheet.name().equals(name))
             .findFirst();
     if (there.isPresent()) {
       return there.get().id();
     }
     String text =
-        text(place, id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-    String ownId = freeId(place, id);
-    save(place, SheetDraft.of(id, text).copiedAs(ownId, name).yaml(), "copied from " + id);
+        text(context, id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    String ownId = freeId(context, id);
+    save(context, SheetDraft.of(id, text).copiedAs(ownId, name).yaml(), "copied from " + id);
     return ownId;
   }
 
-  private String freeId(CollectionContext place, String id) {
+  private String freeId(CollectionContext context, String id) {
     String stem = id.replaceAll("-own(-\\d+)?$", "") + "-own";
-    CareLibrary library = library(place);
+    CareLibrary library = library(context);
     String free = stem;
     for (int i = 2; library.find(free).isPresent(); i++) {
       free = stem + "-" + i;
@@ -127,8 +127,8 @@ public class CareSheetStore {
    * @throws UnreadableException if it is no sheet, or bears the id of one of Islet's
    */
   @Transactional
-  public CareSheet save(CollectionContext place, String yaml, String reason) {
-    place.require(Role.KEEPER);
+  public CareSheet save(CollectionContext context, String yaml, String reason) {
+    context.require(Role.KEEPER);
     if (yaml.length() > MAX_CHARACTERS) {
       throw refused("the file is longer than %d characters".formatted(MAX_CHARACTERS));
     }
@@ -143,20 +143,20 @@ public class CareSheetStore {
           "\"%s\" is a sheet of Islet; give yours another id and say basedOn: %s"
               .formatted(sheet.id(), sheet.id()));
     }
-    List<OwnSheet> before = history(place, sheet.id());
-    if (before.isEmpty() && sheets.newest(place.collectionId()).size() >= MAX_OWN_SHEETS) {
+    List<OwnSheet> before = history(context, sheet.id());
+    if (before.isEmpty() && sheets.newest(context.collectionId()).size() >= MAX_OWN_SHEETS) {
       throw refused("the collection has %d sheets already".formatted(MAX_OWN_SHEETS));
     }
     if (before.isEmpty() || !before.get(0).yaml().equals(yaml)) {
       sheets.saveAndFlush(
           new OwnSheet(
-              place.collectionId(),
+              context.collectionId(),
               sheet.id(),
               before.isEmpty() ? 1 : before.get(0).number() + 1,
               yaml,
               reason,
               clock.instant(),
-              place.person().id()));
+              context.person().id()));
     }
     return sheet;
   }

@@ -9,16 +9,18 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
-import app.islet.web.enclosure.EnclosureSnapshot;
-import app.islet.web.enclosure.Enclosures;
+import app.islet.web.enclosure.Designs;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Redesigns;
+import app.islet.web.snapshot.Snapshots;
+import app.islet.web.support.RefusedException;
+import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
-import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,17 +29,19 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
-import org.springframework.web.server.ResponseStatusException;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The Climate step. */
 @Controller
 @RequestMapping("/c/{collection}/enclosures/{id}/climate")
 class ClimateController {
-  private final Enclosures enclosures;
+  private final Snapshots snapshots;
+  private final Designs designs;
+  private final Redesigns redesigns;
 
-  ClimateController(Enclosures enclosures) {
-    this.enclosures = enclosures;
+  ClimateController(Snapshots snapshots, Designs designs, Redesigns redesigns) {
+    this.redesigns = redesigns;
+    this.designs = designs;
+    this.snapshots = snapshots;
   }
 
   /**
@@ -47,99 +51,91 @@ class ClimateController {
 
   @GetMapping
   String show(
-      CollectionContext place,
+      CollectionContext context,
       @PathVariable long id,
       @RequestParam(defaultValue = "summer") String span,
       Model model) {
-    return page(place, enclosures.get(place, id), span, "", model);
+    return page(context, snapshots.get(context, id), span, "", model);
   }
 
   /** Writes a rung of the ladder into the design. */
   @PostMapping("/cool")
   String cool(
-      CollectionContext place,
+      CollectionContext context,
       @PathVariable long id,
       @RequestParam Cooling.Kind kind,
-      RedirectAttributes flash) {
-    place.require(Role.KEEPER);
-    Assessment a = enclosures.get(place, id).assessment();
-    Enclosure design =
-        Cooling.of(a.enclosure(), a.geometry(), a.residents()).rungs().stream()
-            .filter(rung -> rung.kind() == kind)
-            .flatMap(rung -> rung.design().stream())
-            .findFirst()
-            .orElseThrow(() -> new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY));
-    enclosures.save(place, id, design);
-    flash.addFlashAttribute(
-        "saved", "Built in: %s. The design before is under Earlier.".formatted(kind.words()));
-    return "redirect:" + address(place, id);
+      Reply reply) {
+    context.require(Role.KEEPER);
+    redesigns.change(context, id, state -> cooled(state.assessment(), kind));
+    return reply.saved(
+        "Built in: %s. The design before is under Earlier.".formatted(kind.words()),
+        address(context, id));
+  }
+
+  private static Enclosure cooled(Assessment a, Cooling.Kind kind) {
+    return Cooling.of(a.enclosure(), a.geometry(), a.residents()).rungs().stream()
+        .filter(rung -> rung.kind() == kind)
+        .flatMap(rung -> rung.design().stream())
+        .findFirst()
+        .orElseThrow(() -> new RefusedException("That is built in already, or cannot be here."));
   }
 
   /** Fits the estimate to a log; with {@code use}, keeps what was found in the design. */
   @PostMapping("/calibrate")
   String calibrate(
-      CollectionContext place,
+      CollectionContext context,
       @PathVariable long id,
       @RequestParam(defaultValue = "") String log,
       @RequestParam(required = false) MultipartFile file,
       @RequestParam(defaultValue = "false") boolean use,
       Model model,
-      HttpServletResponse response,
-      RedirectAttributes flash)
+      Reply reply)
       throws IOException {
-    place.require(Role.KEEPER);
-    EnclosureSnapshot state = enclosures.get(place, id);
+    context.require(Role.KEEPER);
+    EnclosureSnapshot state = snapshots.get(context, id);
     String text =
         file == null || file.isEmpty() ? log : new String(file.getBytes(), StandardCharsets.UTF_8);
-    ReadingLog read = ReadingLog.read(text, place.system());
+    ReadingLog read = ReadingLog.read(text, context.system());
     List<String> problems = read.problems();
     if (problems.isEmpty()) {
       try {
         CalibrationFit fit =
             CalibrationFit.of(state.design(), state.assessment().geometry(), read.readings());
         if (use) {
-          return keep(place, state, fit.after(), flash);
+          return keep(context, id, fit.after(), reply);
         }
-        model.addAttribute("fit", view(fit, place.units()));
+        model.addAttribute("fit", view(fit, context.units()));
       } catch (IllegalArgumentException e) {
         problems = List.of(e.getMessage());
       }
     }
-    if (!problems.isEmpty()) {
-      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-    }
     model.addAttribute("problems", problems);
-    return page(place, state, "summer", text, model);
+    String view = page(context, state, "summer", text, model);
+    return problems.isEmpty() ? view : reply.refused(view);
   }
 
   /** Takes the calibration away again. */
   @PostMapping("/uncalibrate")
-  String uncalibrate(CollectionContext place, @PathVariable long id, RedirectAttributes flash) {
-    place.require(Role.KEEPER);
-    return keep(place, enclosures.get(place, id), Calibration.NONE, flash);
+  String uncalibrate(CollectionContext context, @PathVariable long id, Reply reply) {
+    context.require(Role.KEEPER);
+    return keep(context, id, Calibration.NONE, reply);
   }
 
-  private String keep(
-      CollectionContext place,
-      EnclosureSnapshot state,
-      Calibration calibration,
-      RedirectAttributes flash) {
-    Enclosure design = state.design();
-    enclosures.save(place, state.id(), design.with(design.conditions().with(calibration)));
-    flash.addFlashAttribute(
-        "saved",
+  private String keep(CollectionContext context, long id, Calibration calibration, Reply reply) {
+    designs.change(context, id, design -> design.with(design.conditions().with(calibration)));
+    return reply.saved(
         calibration.equals(Calibration.NONE)
-            ? "The estimates are as they were reckoned."
-            : "The estimates now follow your log.");
-    return "redirect:" + address(place, state.id());
+            ? "The estimates are uncalibrated again."
+            : "The estimates now follow your log.",
+        address(context, id));
   }
 
-  private static String address(CollectionContext place, long id) {
-    return place.path("/enclosures/" + id + "/climate");
+  private static String address(CollectionContext context, long id) {
+    return context.path("/enclosures/" + id + "/climate");
   }
 
   private String page(
-      CollectionContext place, EnclosureSnapshot state, String span, String log, Model model) {
+      CollectionContext context, EnclosureSnapshot state, String span, String log, Model model) {
     Curve.Span asked =
         Arrays.stream(Curve.Span.values())
             .filter(s -> s.id().equals(span))
@@ -147,12 +143,12 @@ class ClimateController {
             .orElse(Curve.Span.SUMMER);
     Calibration kept = state.design().conditions().calibration();
     model.addAttribute("state", state);
-    model.addAttribute("view", ClimateView.of(state.assessment(), asked, place.units()));
+    model.addAttribute("view", ClimateView.of(state.assessment(), asked, context.units()));
     model.addAttribute("span", asked);
     model.addAttribute("spans", Curve.Span.values());
     model.addAttribute("log", log);
     model.addAttribute("mustSwitchOff", CalibrationFit.mustSwitchOff(state.design()));
-    model.addAttribute("temperature", place.units().unit(Dimension.TEMPERATURE));
+    model.addAttribute("temperature", context.units().unit(Dimension.TEMPERATURE));
     model.addAttribute(
         "calibrated",
         kept.equals(Calibration.NONE)

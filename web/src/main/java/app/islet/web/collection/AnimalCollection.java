@@ -1,5 +1,6 @@
 package app.islet.web.collection;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -20,6 +21,10 @@ public class AnimalCollection {
   private String slug;
   private String name;
   private String zone;
+
+  /** Set by the database whenever the collection's own care sheets or its schools change. */
+  @Column(insertable = false, updatable = false)
+  private long version;
 
   /** For Hibernate only. */
   protected AnimalCollection() {}
@@ -44,5 +49,9 @@ public class AnimalCollection {
 
   public ZoneId zone() {
     return ZoneId.of(zone);
+  }
+
+  public long version() {
+    return version;
   }
 }

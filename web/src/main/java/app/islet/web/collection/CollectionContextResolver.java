@@ -1,9 +1,11 @@
 package app.islet.web.collection;
 
+import app.islet.web.support.EnclosureStep;
+import app.islet.web.support.NotFoundException;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
@@ -12,7 +14,6 @@ import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
-import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.HandlerMapping;
 
 /**
@@ -21,10 +22,12 @@ import org.springframework.web.servlet.HandlerMapping;
  */
 @Component
 class CollectionContextResolver implements HandlerMethodArgumentResolver {
-  private final CollectionContexts places;
+  private static final String KEY = CollectionContext.class.getName();
 
-  CollectionContextResolver(CollectionContexts places) {
-    this.places = places;
+  private final CollectionContexts contexts;
+
+  CollectionContextResolver(CollectionContexts contexts) {
+    this.contexts = contexts;
   }
 
   @Override
@@ -38,24 +41,36 @@ class CollectionContextResolver implements HandlerMethodArgumentResolver {
       @Nullable ModelAndViewContainer mav,
       NativeWebRequest request,
       @Nullable WebDataBinderFactory binders) {
+    CollectionContext context = of(request).orElse(null);
+    if (context == null) {
+      throw new NotFoundException("no such collection for whoever asks");
+    }
+    if (mav != null) {
+      mav.addAttribute("context", context);
+      mav.addAttribute("person", context.person());
+      mav.addAttribute("u", context.units());
+      mav.addAttribute("enclosureSteps", EnclosureStep.values());
+    }
+    return context;
+  }
+
+  /** Looked up once a request; empty where there is none, or not for whoever asks. */
+  Optional<CollectionContext> of(NativeWebRequest request) {
+    Object known = request.getAttribute(KEY, RequestAttributes.SCOPE_REQUEST);
+    if (known instanceof CollectionContext context) {
+      return Optional.of(context);
+    }
     Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
     Map<?, ?> variables =
         (Map<?, ?>)
             request.getAttribute(
                 HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
     Object slug = variables == null ? null : variables.get("collection");
-    CollectionContext place =
-        authentication == null || slug == null
-            ? null
-            : places.find(authentication.getName(), slug.toString()).orElse(null);
-    if (place == null) {
-      throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+    if (authentication == null || slug == null) {
+      return Optional.empty();
     }
-    if (mav != null) {
-      mav.addAttribute("place", place);
-      mav.addAttribute("person", place.person());
-      mav.addAttribute("u", place.units());
-    }
-    return place;
+    Optional<CollectionContext> found = contexts.find(authentication.getName(), slug.toString());
+    found.ifPresent(context -> request.setAttribute(KEY, context, RequestAttributes.SCOPE_REQUEST));
+    return found;
   }
 }

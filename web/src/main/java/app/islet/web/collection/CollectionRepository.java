@@ -1,7 +1,18 @@
 package app.islet.web.collection;
 
+import jakarta.persistence.LockModeType;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 
-public interface CollectionRepository extends JpaRepository<AnimalCollection, Long> {
+interface CollectionRepository extends JpaRepository<AnimalCollection, Long> {
   boolean existsBySlug(String slug);
+
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select c from AnimalCollection c where c.id = :id")
+  AnimalCollection lock(long id);
+
+  /** Waits for whoever holds that lock; held until the transaction ends. */
+  @Query(nativeQuery = true, value = "select 1 from pg_advisory_xact_lock(:key)")
+  int waitFor(long key);
 }

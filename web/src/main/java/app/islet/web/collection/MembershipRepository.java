@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
-public interface MembershipRepository extends JpaRepository<Membership, Membership.Key> {
+interface MembershipRepository extends JpaRepository<Membership, Membership.Key> {
   @Query(
       "select m from Membership m join fetch m.collection join fetch m.person where m.person.login = :login order by m.collection.name")
   List<Membership> ofPerson(String login);

@@ -1,39 +1,67 @@
 package app.islet.web.collection;
 
+import app.islet.web.account.People;
 import app.islet.web.account.Person;
 import java.text.Normalizer;
 import java.time.ZoneId;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Makes collections. */
 @Service
 public class NewCollections {
+  /** Any number of ours, the same on every server: one makes a collection, others wait. */
+  private static final long LOCK = 0x15_1e7L;
+
   private final CollectionRepository collections;
   private final MembershipRepository memberships;
+  private final People people;
 
-  NewCollections(CollectionRepository collections, MembershipRepository memberships) {
+  NewCollections(
+      CollectionRepository collections, MembershipRepository memberships, People people) {
     this.collections = collections;
     this.memberships = memberships;
+    this.people = people;
   }
 
   /** A collection with its owner; its address is made of its name. */
   @Transactional
   public AnimalCollection create(String name, ZoneId zone, Person owner) {
-    String base =
+    collections.waitFor(LOCK);
+    String stem = stem(name);
+    String slug = stem;
+    for (int n = 2; collections.existsBySlug(slug); n++) {
+      slug = stem + "-" + n;
+    }
+    AnimalCollection collection = collections.saveAndFlush(new AnimalCollection(slug, name, zone));
+    memberships.saveAndFlush(new Membership(collection, owner, Role.OWNER));
+    return collection;
+  }
+
+  /**
+   * The first collection of all, with its owner; of two first visits, or two servers that load the
+   * demo, at the same moment one makes it.
+   *
+   * @return empty if there is somebody already; then nothing is made
+   */
+  @Transactional
+  public Optional<AnimalCollection> createFirst(String name, ZoneId zone, Supplier<Person> owner) {
+    collections.waitFor(LOCK);
+    return people.any() ? Optional.empty() : Optional.of(create(name, zone, owner.get()));
+  }
+
+  /** Small Latin letters and digits; a name that has none is still a collection. */
+  private static String stem(String name) {
+    String plain =
         Normalizer.normalize(name, Normalizer.Form.NFKD)
             .toLowerCase(Locale.ROOT)
             .replaceAll("[^a-z0-9 -]", "")
             .strip()
             .replaceAll("[ -]+", "-")
             .replaceAll("^-|-$", "");
-    String slug = base.isEmpty() ? "collection" : base;
-    for (int n = 2; collections.existsBySlug(slug); n++) {
-      slug = base + "-" + n;
-    }
-    AnimalCollection collection = collections.saveAndFlush(new AnimalCollection(slug, name, zone));
-    memberships.save(new Membership(collection, owner, Role.OWNER));
-    return collection;
+    return plain.isEmpty() ? "collection" : plain;
   }
 }

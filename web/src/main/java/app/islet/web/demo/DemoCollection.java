@@ -25,19 +25,25 @@ import app.islet.core.plan.Completion;
 import app.islet.core.plan.DayList;
 import app.islet.core.plan.DueTask;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.review.Acceptance;
+import app.islet.core.review.Severity;
+import app.islet.web.account.People;
 import app.islet.web.account.Person;
-import app.islet.web.account.PersonRepository;
+import app.islet.web.animal.Residents;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.AnimalCollection;
 import app.islet.web.collection.CollectionContext;
-import app.islet.web.collection.Membership;
-import app.islet.web.collection.MembershipRepository;
+import app.islet.web.collection.Memberships;
 import app.islet.web.collection.NewCollections;
 import app.islet.web.collection.Role;
-import app.islet.web.enclosure.EnclosureSnapshot;
-import app.islet.web.enclosure.Enclosures;
-import app.islet.web.rounds.RoundEntry;
-import app.islet.web.rounds.RoundEntryRepository;
+import app.islet.web.enclosure.Acceptances;
+import app.islet.web.enclosure.Designs;
+import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.enclosure.Rooms;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Snapshots;
+import app.islet.web.tasklog.TaskEntry;
+import app.islet.web.tasklog.TaskLog;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -54,7 +60,6 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.SmartLifecycle;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -77,38 +82,50 @@ class DemoCollection implements SmartLifecycle {
   private static final List<String> REASONS =
       List.of("mill closed", "no appetite", "food did not come", "moulting");
 
-  private final PersonRepository people;
+  private final People people;
   private final NewCollections collections;
-  private final MembershipRepository memberships;
-  private final CareSheetStore shelf;
-  private final Enclosures enclosures;
-  private final RoundEntryRepository entries;
+  private final Memberships memberships;
+  private final CareSheetStore sheets;
+  private final EnclosureStore enclosures;
+  private final Designs designs;
+  private final Rooms rooms;
+  private final Residents residents;
+  private final Acceptances acceptances;
+  private final Snapshots snapshots;
+  private final TaskLog log;
   private final DemoWater water;
-  private final PasswordEncoder passwords;
   private final Clock clock;
   private final TransactionTemplate transactions;
   private final Random random = new Random(SEED);
   private volatile boolean running;
 
   DemoCollection(
-      PersonRepository people,
+      People people,
       NewCollections collections,
-      MembershipRepository memberships,
-      CareSheetStore shelf,
-      Enclosures enclosures,
-      RoundEntryRepository entries,
+      Memberships memberships,
+      CareSheetStore sheets,
+      EnclosureStore enclosures,
+      Designs designs,
+      Rooms rooms,
+      Residents residents,
+      Acceptances acceptances,
+      Snapshots snapshots,
+      TaskLog log,
       DemoWater water,
-      PasswordEncoder passwords,
       Clock clock,
       TransactionTemplate transactions) {
     this.people = people;
     this.collections = collections;
     this.memberships = memberships;
-    this.shelf = shelf;
+    this.sheets = sheets;
     this.enclosures = enclosures;
-    this.entries = entries;
+    this.designs = designs;
+    this.rooms = rooms;
+    this.residents = residents;
+    this.acceptances = acceptances;
+    this.snapshots = snapshots;
+    this.log = log;
     this.water = water;
-    this.passwords = passwords;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -127,9 +144,12 @@ class DemoCollection implements SmartLifecycle {
     running = true;
     transactions.executeWithoutResult(
         status -> {
-          if (people.count() == 0) {
-            load();
-          }
+          Optional<AnimalCollection> mill =
+              collections.createFirst(
+                  "Weir Mill",
+                  ZoneId.of("UTC"),
+                  () -> people.register("mill", "Orla Fenwick", PASSWORD));
+          mill.ifPresent(this::load);
         });
   }
 
@@ -143,24 +163,20 @@ class DemoCollection implements SmartLifecycle {
     return running;
   }
 
-  private void load() {
-    Person owner =
-        people.saveAndFlush(new Person("mill", "Orla Fenwick", passwords.encode(PASSWORD)));
-    Person helper =
-        people.saveAndFlush(new Person("club", "School club", passwords.encode(PASSWORD)));
-    AnimalCollection mill = collections.create("Weir Mill", ZoneId.of("UTC"), owner);
-    memberships.saveAndFlush(new Membership(mill, helper, Role.HELPER));
+  private void load(AnimalCollection mill) {
+    Person owner = people.find("mill").orElseThrow();
     LocalDate today = LocalDate.now(clock.withZone(mill.zone()));
     LocalDate start = today.minusDays(DAYS_OF_HISTORY);
-    CollectionContext place = new CollectionContext(owner, mill, Role.OWNER, today);
+    CollectionContext context = new CollectionContext(owner, mill, Role.OWNER, today);
+    memberships.invite(context, "club", "School club", PASSWORD, Role.HELPER);
 
-    long cellar = enclosures.saveRoom(place, null, "Cellar", at(new Site(18, 17, 16, 15, 70), 0));
-    long gallery = enclosures.saveRoom(place, null, "Gallery", at(new Site(25, 20, 19, 16, 50), 0));
-    long loft = enclosures.saveRoom(place, null, "Loft", at(new Site(29, 23, 22, 18, 45), 2));
+    long cellar = rooms.add(context, "Cellar", at(new Site(18, 17, 16, 15, 70), 0)).id();
+    long gallery = rooms.add(context, "Gallery", at(new Site(25, 20, 19, 16, 50), 0)).id();
+    long loft = rooms.add(context, "Loft", at(new Site(29, 23, 22, 18, 45), 2)).id();
 
     long slate =
         make(
-            place,
+            context,
             cellar,
             Enclosure.bare("Slate tank", new Vessel(100, 50, 45), 34)
                 .with(Lid.MESH)
@@ -168,19 +184,19 @@ class DemoCollection implements SmartLifecycle {
                 .with(hides(2).with(plants("java-fern", "hornwort")))
                 .with(measured(null, 10.0, null)),
             start);
-    add(place, slate, "axolotl", "Ember and Ash", 2, 1, 1, 22, start);
+    add(context, slate, "axolotl", "Ember and Ash", 2, 1, 1, 22, start);
     long nursery =
         make(
-            place,
+            context,
             cellar,
             Enclosure.bare("Nursery tub", new Vessel(60, 40, 20), 10)
                 .with(Lid.MESH)
                 .with(Furnishings.NONE.with(plants("hornwort"))),
             start);
-    add(place, nursery, "eastern-newt", "Spring larvae", 14, 0, 0, 2.9, start);
+    add(context, nursery, "eastern-newt", "Spring larvae", 14, 0, 0, 2.9, start);
     long quarantine =
         make(
-            place,
+            context,
             cellar,
             Enclosure.bare("Quarantine", new Vessel(40, 25, 25), 14)
                 .with(new Land(25, 17, 6))
@@ -188,11 +204,11 @@ class DemoCollection implements SmartLifecycle {
                 .with(filter(10, today, 20))
                 .with(hides(1)),
             start);
-    add(place, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
+    add(context, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
 
     long pool =
         make(
-            place,
+            context,
             gallery,
             Enclosure.bare("Long pool", new Vessel(180, 75, 66), 40)
                 .with(new Substrate(SubstrateMaterial.SAND, 4))
@@ -207,13 +223,13 @@ class DemoCollection implements SmartLifecycle {
                     Furnishings.NONE.with(
                         part("stone-1", FurnishingKind.STONE, 8, 8, 30, 24, 4, 22, true),
                         part("stone-2", FurnishingKind.STONE, 30, 40, 22, 18, 4, 16, true),
-                        part("shelf-1", FurnishingKind.SHELF, 70, 6, 40, 22, 32, 36, false)))
+                        part("sheets-1", FurnishingKind.SHELF, 70, 6, 40, 22, 32, 36, false)))
                 .with(measured(null, 11.0, null)),
             start);
-    add(place, pool, "slider", "Bramble", 1, 0, 1, 18, start);
+    add(context, pool, "slider", "Bramble", 1, 0, 1, 18, start);
     long shallows =
         make(
-            place,
+            context,
             gallery,
             Enclosure.bare("Shallows", new Vessel(90, 40, 40), 10)
                 .with(new Substrate(SubstrateMaterial.SAND, 2))
@@ -232,10 +248,10 @@ class DemoCollection implements SmartLifecycle {
                             part("wood-1", FurnishingKind.WOOD, 30, 18, 22, 6, 2, 10, false),
                             part("plants-1", FurnishingKind.PLANTS, 8, 24, 14, 12, 2, 12, true))),
             start);
-    add(place, shallows, "common-musk", "The three pebbles", 3, 0, 0, 4.6, start);
+    add(context, shallows, "common-musk", "The three pebbles", 3, 0, 0, 4.6, start);
     long fern =
         make(
-            place,
+            context,
             gallery,
             Enclosure.bare("Fern box", new Vessel(60, 45, 45), 5)
                 .with(new Substrate(SubstrateMaterial.SAND, 1))
@@ -245,11 +261,11 @@ class DemoCollection implements SmartLifecycle {
                 .with(hides(6).with(plants("fern", "moss", "spider-plant")))
                 .with(measured(86.0, 11.0, 0.1)),
             start);
-    add(place, fern, "vampire-crab", "Fern crabs", 6, 2, 4, 1.9, start);
+    add(context, fern, "vampire-crab", "Fern crabs", 6, 2, 4, 1.9, start);
 
     long hum =
         make(
-            place,
+            context,
             loft,
             Enclosure.bare("Hum tank", new Vessel(75, 35, 45), 28)
                 .with(new Substrate(SubstrateMaterial.SAND, 2))
@@ -257,10 +273,10 @@ class DemoCollection implements SmartLifecycle {
                 .with(new Equipment.Heater(75, true), filter(150, today, 300))
                 .with(hides(4).with(plants("anubias", "java-moss"))),
             start);
-    add(place, hum, "dwarf-frog", "The choir", 7, 3, 4, 3.1, start);
+    add(context, hum, "dwarf-frog", "The choir", 7, 3, 4, 3.1, start);
     long dune =
         make(
-            place,
+            context,
             loft,
             Enclosure.bare("Dune box", new Vessel(90, 45, 45), 6)
                 .with(new Substrate(SubstrateMaterial.SAND, 1))
@@ -270,9 +286,9 @@ class DemoCollection implements SmartLifecycle {
                 .with(hides(2).with(new Dish(5, 33, true)))
                 .with(measured(70.0, 12.0, 0.1)),
             start);
-    add(place, dune, "land-hermit", "Dune walkers", 3, 0, 0, 1.8, start);
+    add(context, dune, "land-hermit", "Dune walkers", 3, 0, 0, 1.8, start);
     make(
-        place,
+        context,
         loft,
         Enclosure.bare("Mill race", new Vessel(80, 40, 40), 26)
             .with(new Substrate(SubstrateMaterial.SAND, 2))
@@ -282,7 +298,7 @@ class DemoCollection implements SmartLifecycle {
         start);
     long tide =
         make(
-            place,
+            context,
             gallery,
             Enclosure.bare("Tide tray", new Vessel(80, 40, 35), 8)
                 .with(new Change("/water/salinityPpt", 8))
@@ -293,25 +309,27 @@ class DemoCollection implements SmartLifecycle {
                 .with(hides(6).with(new Dish(4, 0, true)))
                 .with(measured(80.0, 12.0, 0.1)),
             start);
-    add(place, tide, "fiddler", "The tide clocks", 4, 1, 3, 1.8, start);
-    String colder = shelf.copy(place, "axolotl", "Axolotl, mill cellar");
-    shelf.save(
-        place,
-        SheetDraft.of(colder, shelf.text(place, colder).orElseThrow())
+    add(context, tide, "fiddler", "The tide clocks", 4, 1, 3, 1.8, start);
+    String colder = sheets.copy(context, "axolotl", "Axolotl, mill cellar");
+    sheets.save(
+        context,
+        SheetDraft.of(colder, sheets.text(context, colder).orElseThrow())
             .with(
                 Map.of("/stages/2/upkeep/changePercent", 30.0), "the weir water is hard and cheap")
             .yaml(),
         "the weir water is hard and cheap");
-    enclosures.accept(
-        place,
+    acceptances.accept(
+        context,
         dune,
-        "humidity-off",
-        "Dune walkers",
-        "The new mister comes next week; until then we spray twice a day.",
-        today.plusDays(12));
+        new Acceptance(
+            "humidity-off",
+            "Dune walkers",
+            Severity.WATCH,
+            "The new mister comes next week; until then we spray twice a day.",
+            today.plusDays(12)));
 
-    history(place, start, today);
-    water.fill(place);
+    history(context, start, today);
+    water.fill(context);
   }
 
   private static Equipment.Filter filter(double flowLph, LocalDate today, int days) {
@@ -364,12 +382,12 @@ class DemoCollection implements SmartLifecycle {
   }
 
   /** Deeper water has a rest near the surface here. */
-  private long make(CollectionContext place, long room, Enclosure design, LocalDate start) {
+  private long make(CollectionContext context, long room, Enclosure design, LocalDate start) {
     Enclosure rested =
         design.water().depthCm() > 8
             ? design.with(new Change("/water/restBelowSurfaceCm", 4))
             : design;
-    return enclosures.create(place, room, rested, start, UUID.randomUUID());
+    return designs.create(context, room, rested, start, UUID.randomUUID()).id();
   }
 
   /**
@@ -377,7 +395,7 @@ class DemoCollection implements SmartLifecycle {
    * {@code lengthCm} today.
    */
   private void add(
-      CollectionContext place,
+      CollectionContext context,
       long enclosure,
       String species,
       String name,
@@ -394,8 +412,8 @@ class DemoCollection implements SmartLifecycle {
         break;
       }
     }
-    enclosures.addResident(
-        place,
+    residents.add(
+        context,
         enclosure,
         new Resident(
             name,
@@ -408,13 +426,13 @@ class DemoCollection implements SmartLifecycle {
             Optional.empty()),
         UUID.randomUUID(),
         start);
-    long resident = enclosures.get(place, enclosure).occupants().get(0).record().id();
+    long resident = snapshots.get(context, enclosure).occupants().get(0).record().id();
     for (int day = 14; day <= DAYS_OF_HISTORY - 3; day += 14) {
       double length =
           round(sheet.growth().lengthCm(first, day) * (1 + 0.004 * (random.nextDouble() - 0.5)));
       double mass = round(sheet.body().massG(length) * (0.95 + 0.1 * random.nextDouble()));
-      enclosures.measure(
-          place,
+      residents.measure(
+          context,
           enclosure,
           resident,
           start.plusDays(day),
@@ -429,50 +447,38 @@ class DemoCollection implements SmartLifecycle {
   }
 
   /** Weeks of rounds: most done, a few late, some skipped with a reason; this morning half done. */
-  private void history(CollectionContext place, LocalDate start, LocalDate today) {
-    for (EnclosureSnapshot state : enclosures.all(place)) {
+  private void history(CollectionContext context, LocalDate start, LocalDate today) {
+    for (EnclosureSnapshot state : snapshots.all(context, enclosures.all(context))) {
+      List<TaskLog.Past> past = new ArrayList<>();
       List<Completion> done = new ArrayList<>();
       for (LocalDate day = start; !day.isAfter(today); day = day.plusDays(1)) {
         for (DueTask due : DayList.on(day, state.assessment().plan(), start, List.copyOf(done))) {
           double chance = day.equals(today) ? DONE_TODAY : DONE_IN_TIME;
           double dice = random.nextDouble();
           if (dice < chance) {
-            done.add(settle(place, state, due, day, RoundEntry.Kind.DONE, ""));
+            past.add(settled(due, day, TaskEntry.Kind.DONE, ""));
+            done.add(new Completion(due.task().key(), day, due.slot(), false));
           } else if (dice < chance + SKIPPED && day.isBefore(today)) {
-            done.add(
-                settle(
-                    place,
-                    state,
-                    due,
-                    day,
-                    RoundEntry.Kind.SKIPPED,
-                    REASONS.get(random.nextInt(REASONS.size()))));
+            String reason = REASONS.get(random.nextInt(REASONS.size()));
+            past.add(settled(due, day, TaskEntry.Kind.SKIPPED, reason));
+            done.add(new Completion(due.task().key(), day, due.slot(), true));
           }
         }
       }
+      log.add(context, state.id(), past);
     }
   }
 
-  private Completion settle(
-      CollectionContext place,
-      EnclosureSnapshot state,
-      DueTask due,
-      LocalDate day,
-      RoundEntry.Kind kind,
-      String reason) {
+  private TaskLog.Past settled(DueTask due, LocalDate day, TaskEntry.Kind kind, String reason) {
     Instant at = day.atTime(7, 40).plusMinutes(random.nextInt(90)).toInstant(ZoneOffset.UTC);
-    entries.save(
-        new RoundEntry(
-            state.id(),
+    return new TaskLog.Past(
+        new TaskEntry.Settled(
             due.task().key(),
             due.task().title().text(UnitSystem.METRIC),
             day,
             due.slot(),
             kind,
-            reason,
-            UUID.randomUUID(),
-            at,
-            place.person().id()));
-    return new Completion(due.task().key(), day, due.slot(), kind == RoundEntry.Kind.SKIPPED);
+            reason),
+        at);
   }
 }

@@ -8,8 +8,9 @@ import app.islet.core.water.WaterChange;
 import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterTest;
 import app.islet.web.collection.CollectionContext;
-import app.islet.web.enclosure.EnclosureSnapshot;
-import app.islet.web.enclosure.Enclosures;
+import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Snapshots;
 import app.islet.web.waterlog.WaterLog;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -29,18 +30,20 @@ class DemoWater {
   private static final long SEED = 1907;
   private static final int START_UP_DAYS = 17;
 
-  private final Enclosures enclosures;
+  private final EnclosureStore enclosures;
+  private final Snapshots snapshots;
   private final WaterLog log;
   private final Random random = new Random(SEED);
 
-  DemoWater(Enclosures enclosures, WaterLog log) {
+  DemoWater(EnclosureStore enclosures, Snapshots snapshots, WaterLog log) {
     this.enclosures = enclosures;
+    this.snapshots = snapshots;
     this.log = log;
   }
 
-  void fill(CollectionContext place) {
-    for (EnclosureSnapshot state : enclosures.all(place)) {
-      Story story = new Story(place);
+  void fill(CollectionContext context) {
+    for (EnclosureSnapshot state : snapshots.all(context, enclosures.all(context))) {
+      Story story = new Story(context);
       switch (state.name()) {
         case "Mill race" -> filterCycle(story, state);
         case "Long pool" -> creeping(story);
@@ -51,17 +54,17 @@ class DemoWater {
           // Nobody tests there.
         }
       }
-      log.add(place, state.id(), story.rows, true);
+      log.add(context, state.id(), story.rows, true);
     }
   }
 
   /** Days told one by one. */
   private final class Story {
-    private final CollectionContext place;
+    private final CollectionContext context;
     private final List<WaterLog.Row> rows = new ArrayList<>();
 
-    Story(CollectionContext place) {
-      this.place = place;
+    Story(CollectionContext context) {
+      this.context = context;
     }
 
     /** Ammonia, nitrite, nitrate as the ion. */
@@ -84,7 +87,7 @@ class DemoWater {
       rows.add(
           new WaterLog.Row(
               UUID.randomUUID(),
-              Optional.of(new WaterTest(place.today().minusDays(daysAgo), values)),
+              Optional.of(new WaterTest(context.today().minusDays(daysAgo), values)),
               Optional.empty()));
     }
 
@@ -93,7 +96,7 @@ class DemoWater {
           new WaterLog.Row(
               UUID.randomUUID(),
               Optional.empty(),
-              Optional.of(new WaterEvent(place.today().minusDays(daysAgo), kind, amount))));
+              Optional.of(new WaterEvent(context.today().minusDays(daysAgo), kind, amount))));
     }
 
     void general(Map<Parameter, Double> values, double ph, double carbonate, double tempC) {

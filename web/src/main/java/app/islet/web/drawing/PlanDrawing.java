@@ -77,6 +77,12 @@ public final class PlanDrawing {
     return new PlanDrawing(assessment, grid).draw(units, reach, cutCm, depths);
   }
 
+  /** The same with nothing laid over it. */
+  public static String plain(Assessment assessment, UnitSystem units, double cutCm) {
+    Grid grid = assessment.geometry().grid().orElseGet(() -> Grid.of(assessment.enclosure()));
+    return working(assessment, grid, units, Optional.empty(), cutCm, false);
+  }
+
   private String draw(
       UnitSystem units, Optional<Reachability> reach, double cutCm, boolean depths) {
     Vessel vessel = enclosure.vessel();

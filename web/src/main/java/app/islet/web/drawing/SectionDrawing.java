@@ -28,6 +28,9 @@ import java.util.stream.Stream;
  * page's tokens.
  */
 public final class SectionDrawing {
+  /** A glyph is drawn this wide, whatever size it is shown at. */
+  private static final double GLYPH_PIXELS = 150;
+
   private static final int WALL_STEPS = 80;
   private static final double DEVICES_PX = 72;
   private static final int MOST_ANIMALS_DRAWN = 12;
@@ -50,28 +53,18 @@ public final class SectionDrawing {
     this.top = top;
   }
 
-  /**
-   * A small section at {@code pixelsPerCm}, so that several side by side stand at true relative
-   * scale.
-   */
-  public static String glyph(Assessment assessment, double pixelsPerCm) {
-    SectionDrawing drawing = new SectionDrawing(assessment, pixelsPerCm, 3, 3);
-    double width = assessment.enclosure().vessel().lengthCm() * pixelsPerCm + 6;
-    double height = assessment.enclosure().vessel().heightCm() * pixelsPerCm + 6;
-    drawing.begin(width, height, "section glyph", width, height);
+  /** The section without dimensions, for cards and lists. */
+  public static Glyph glyph(Assessment assessment) {
+    double scale = GLYPH_PIXELS / assessment.enclosure().vessel().lengthCm();
+    SectionDrawing drawing = new SectionDrawing(assessment, scale, 3, 3);
+    drawing.title();
     drawing.body(true);
     drawing.animals();
     drawing.glass(2);
-    return drawing.svg.close("svg").toString();
-  }
-
-  /** A section fitted into a box, for cards and page heads. */
-  public static String fitted(Assessment assessment, double maxWidth, double maxHeight) {
-    return glyph(
-        assessment,
-        Math.min(
-            (maxWidth - 6) / assessment.enclosure().vessel().lengthCm(),
-            (maxHeight - 6) / assessment.enclosure().vessel().heightCm()));
+    return new Glyph(
+        drawing.svg.toString(),
+        GLYPH_PIXELS + 6,
+        assessment.enclosure().vessel().heightCm() * scale + 6);
   }
 
   /**
@@ -91,7 +84,7 @@ public final class SectionDrawing {
     SectionDrawing drawing =
         new SectionDrawing(assessment, board.scale(), board.left(), board.top());
     drawing.cutCm = cutCm;
-    drawing.begin(Board.WIDTH, tall, "section working", 0, 0);
+    drawing.begin(Board.WIDTH, tall);
     drawing.clip();
     drawing.body(false);
     drawing.lamps();
@@ -111,7 +104,7 @@ public final class SectionDrawing {
     double tall = board.top() + e.vessel().heightCm() * board.scale() + Board.BOTTOM;
     SectionDrawing drawing =
         new SectionDrawing(assessment, board.scale(), board.left(), board.top());
-    drawing.begin(Board.WIDTH, tall, "section working", 0, 0);
+    drawing.begin(Board.WIDTH, tall);
     drawing.clip();
     drawing.body(false);
     drawing.animals();
@@ -122,39 +115,25 @@ public final class SectionDrawing {
     return drawing.svg.close("svg").toString();
   }
 
-  private void begin(
-      double width, double height, String classes, double shownWidth, double shownHeight) {
-    if (shownWidth > 0) {
-      svg.open(
-          "svg",
-          "xmlns",
-          "http://www.w3.org/2000/svg",
-          "viewBox",
-          "0 0 %s %s".formatted(Svg.number(width), Svg.number(height)),
-          "width",
-          shownWidth,
-          "height",
-          shownHeight,
-          "class",
-          classes,
-          "role",
-          "img");
-    } else {
-      svg.open(
-          "svg",
-          "xmlns",
-          "http://www.w3.org/2000/svg",
-          "viewBox",
-          "0 0 %s %s".formatted(Svg.number(width), Svg.number(height)),
-          "class",
-          classes,
-          "role",
-          "img",
-          "data-scale",
-          scale,
-          "data-left",
-          left);
-    }
+  private void begin(double width, double height) {
+    svg.open(
+        "svg",
+        "xmlns",
+        "http://www.w3.org/2000/svg",
+        "viewBox",
+        "0 0 %s %s".formatted(Svg.number(width), Svg.number(height)),
+        "class",
+        "section working",
+        "role",
+        "img",
+        "data-scale",
+        scale,
+        "data-left",
+        left);
+    title();
+  }
+
+  private void title() {
     svg.element(
         "title",
         "Section of %s: %s by %s cm, %s L of water"

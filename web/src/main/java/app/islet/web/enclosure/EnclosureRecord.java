@@ -1,5 +1,6 @@
 package app.islet.web.enclosure;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -24,6 +25,14 @@ public class EnclosureRecord {
   private String name;
   private LocalDate startedOn;
   private UUID clientId;
+
+  /** Set by the database whenever something changes that a page may show of the enclosure. */
+  @Column(insertable = false, updatable = false)
+  private long version;
+
+  /** The same for what was done on the rounds. */
+  @Column(insertable = false, updatable = false)
+  private long taskVersion;
 
   /** For Hibernate only. */
   protected EnclosureRecord() {}
@@ -63,5 +72,13 @@ public class EnclosureRecord {
 
   public LocalDate startedOn() {
     return startedOn;
+  }
+
+  public long version() {
+    return version;
+  }
+
+  public long taskVersion() {
+    return taskVersion;
   }
 }

@@ -8,17 +8,14 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
-public interface EnclosureRepository extends JpaRepository<EnclosureRecord, Long> {
+interface EnclosureRepository extends JpaRepository<EnclosureRecord, Long> {
   List<EnclosureRecord> findByCollectionIdOrderById(long collectionId);
 
   Optional<EnclosureRecord> findByIdAndCollectionId(long id, long collectionId);
 
-  Optional<EnclosureRecord> findByClientId(UUID clientId);
+  Optional<EnclosureRecord> findByClientIdAndCollectionId(UUID clientId, long collectionId);
 
-  /**
-   * Holds the enclosure until the transaction ends, so that two clicks come one after the other.
-   */
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query("select e from EnclosureRecord e where e.id = :id and e.collectionId = :collectionId")
-  Optional<EnclosureRecord> hold(long id, long collectionId);
+  Optional<EnclosureRecord> lock(long id, long collectionId);
 }

@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
-public interface RevisionRepository extends JpaRepository<Revision, Long> {
+interface RevisionRepository extends JpaRepository<Revision, Long> {
   @Query(
       "select r from Revision r where r.enclosureId in :ids and r.number = (select max(x.number) from Revision x where x.enclosureId = r.enclosureId)")
   List<Revision> newest(Collection<Long> ids);

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-public interface RoomRepository extends JpaRepository<Room, Long> {
+interface RoomRepository extends JpaRepository<Room, Long> {
   List<Room> findByCollectionIdOrderById(long collectionId);
 
   Optional<Room> findByIdAndCollectionId(long id, long collectionId);

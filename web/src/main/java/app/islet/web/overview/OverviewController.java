@@ -1,17 +1,23 @@
 package app.islet.web.overview;
 
 import app.islet.core.review.Finding;
-import app.islet.web.account.PersonRepository;
+import app.islet.core.review.Severity;
+import app.islet.web.account.People;
+import app.islet.web.collection.AnimalCollection;
 import app.islet.web.collection.CollectionContext;
-import app.islet.web.collection.Membership;
-import app.islet.web.collection.MembershipRepository;
-import app.islet.web.drawing.SectionDrawing;
-import app.islet.web.enclosure.EnclosureSnapshot;
-import app.islet.web.enclosure.Enclosures;
+import app.islet.web.collection.Memberships;
+import app.islet.web.enclosure.EnclosureRecord;
+import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.enclosure.Room;
-import app.islet.web.rounds.Rounds;
+import app.islet.web.enclosure.Rooms;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Snapshots;
+import app.islet.web.summary.DayRounds;
+import app.islet.web.summary.EnclosureSummary;
+import app.islet.web.summary.Summaries;
 import app.islet.web.support.Units;
 import java.security.Principal;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -20,28 +26,39 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 
 /**
  * The first page: the rooms, the enclosures as sections at one scale, and what needs the keeper.
  */
 @Controller
 class OverviewController {
-  private static final double RACK_PIXELS = 860;
-  private static final double MOST_PIXELS_PER_CM = 2.2;
   private static final int NEEDS_SHOWN = 7;
 
-  private final Enclosures enclosures;
-  private final Rounds rounds;
-  private final MembershipRepository memberships;
-  private final PersonRepository people;
+  /** So many enclosures come with the page; further rooms come as they are scrolled to. */
+  private static final int AT_ONCE = 24;
+
+  private final EnclosureStore enclosures;
+  private final Rooms rooms;
+  private final Summaries summaries;
+  private final DayRounds rounds;
+  private final Snapshots snapshots;
+  private final Memberships memberships;
+  private final People people;
 
   OverviewController(
-      Enclosures enclosures,
-      Rounds rounds,
-      MembershipRepository memberships,
-      PersonRepository people) {
+      EnclosureStore enclosures,
+      Rooms rooms,
+      Summaries summaries,
+      DayRounds rounds,
+      Snapshots snapshots,
+      Memberships memberships,
+      People people) {
     this.enclosures = enclosures;
+    this.rooms = rooms;
+    this.summaries = summaries;
     this.rounds = rounds;
+    this.snapshots = snapshots;
     this.memberships = memberships;
     this.people = people;
   }
@@ -51,122 +68,145 @@ class OverviewController {
    */
   record Card(long id, String name, String who, String glyph, String message, String css) {}
 
-  record RoomView(String name, String climate, List<Card> cards) {}
+  /**
+   * @param cards none where they come later
+   * @param later how many come as the room is scrolled to; 0 where they are here
+   */
+  record RoomView(long id, String name, String climate, List<Card> cards, int later) {}
 
   record Need(long id, String enclosure, String severity, String css, String what) {}
 
   @GetMapping("/")
   String door(Principal principal) {
-    if (people.count() == 0) {
+    if (!people.any()) {
       return "redirect:/setup";
     }
-    List<Membership> mine = memberships.ofPerson(principal.getName());
-    return mine.isEmpty() ? "redirect:/none" : "redirect:/c/" + mine.get(0).collection().slug();
+    List<AnimalCollection> mine = memberships.collectionsOf(principal.getName());
+    return mine.isEmpty() ? "redirect:/none" : "redirect:/c/" + mine.get(0).slug();
+  }
+
+  /** An enclosure opens where there is most to do: who lives there first, then the design. */
+  @GetMapping("/c/{collection}/enclosures/{id}")
+  String open(CollectionContext context, @PathVariable long id) {
+    EnclosureSnapshot state = snapshots.get(context, id);
+    String step = state.occupants().isEmpty() ? "/residents" : "/build";
+    return "redirect:" + context.path("/enclosures/" + id + step);
   }
 
   @GetMapping("/c/{collection}")
-  String show(CollectionContext place, Model model) {
-    List<Rounds.Stop> stops = rounds.day(place, place.today());
-    List<EnclosureSnapshot> states = stops.stream().map(Rounds.Stop::state).toList();
-    double scale = scale(states);
-    Units u = place.units();
-    model.addAttribute(
-        "rooms",
-        enclosures.rooms(place).stream()
-            .map(
-                room ->
-                    new RoomView(
-                        room.name(),
-                        climate(u, room),
-                        states.stream()
-                            .filter(s -> s.room().id().equals(room.id()))
-                            .map(s -> card(u, s, scale))
-                            .toList()))
-            .filter(r -> !r.cards().isEmpty() || states.isEmpty())
-            .toList());
-    List<Need> needs =
-        states.stream()
-            .flatMap(
-                s ->
-                    s.assessment().review().findings().stream()
-                        .filter(Finding::isOpen)
-                        .map(f -> new Pair(s, f)))
-            .sorted(Comparator.comparing(p -> p.finding.severity()))
-            .map(p -> need(u, p))
-            .toList();
-    model.addAttribute("needs", needs.stream().limit(NEEDS_SHOWN).toList());
-    model.addAttribute("moreNeeds", Math.max(0, needs.size() - NEEDS_SHOWN));
-    long all = stops.stream().mapToLong(s -> s.lines().size()).sum();
-    long left = stops.stream().mapToLong(Rounds.Stop::left).sum();
-    model.addAttribute("all", all);
-    model.addAttribute("done", all - left);
-    model.addAttribute("doneWidth", all == 0 ? 0 : Math.round(100.0 * (all - left) / all));
-    model.addAttribute(
-        "nextStop",
-        stops.stream().filter(s -> s.left() > 0).map(Rounds.Stop::state).findFirst().orElse(null));
-    model.addAttribute(
-        "late",
-        stops.stream()
-            .flatMap(
-                s ->
-                    s.lines().stream()
-                        .filter(l -> !l.due().settled() && l.due().daysLate() > 0)
-                        .map(
-                            l ->
-                                s.state().name()
-                                    + ": "
-                                    + u.text(l.due().task().title())
-                                    + ", "
-                                    + l.due().daysLate()
-                                    + (l.due().daysLate() == 1 ? " day late" : " days late")))
-            .toList());
+  String show(CollectionContext context, Model model) {
+    List<EnclosureRecord> all = enclosures.all(context);
+    model.addAttribute("rooms", rooms(context, all));
+    boolean known = summaries.areKnown(context, all) || all.size() <= AT_ONCE;
+    model.addAttribute("waits", !known);
+    if (known) {
+      addAside(context, all, model);
+    }
     return "overview/overview";
   }
 
-  private record Pair(EnclosureSnapshot state, Finding finding) {}
-
-  private static Need need(Units u, Pair p) {
-    return new Need(
-        p.state.id(),
-        p.state.name(),
-        p.finding.severity().word(),
-        p.finding.severity().word().toLowerCase(Locale.ROOT),
-        u.text(p.finding.what()));
+  /** The sections of a room that is scrolled to. */
+  @GetMapping("/c/{collection}/rooms/{id}/rack")
+  String rack(CollectionContext context, @PathVariable long id, Model model) {
+    Room room = rooms.get(context, id);
+    List<EnclosureRecord> all = enclosures.all(context);
+    model.addAttribute("room", view(context, room, in(room, all), scale(context, all)));
+    return "overview/room :: rack";
   }
 
-  /** One scale for all, so that the fullest room just fits the rack. */
-  private static double scale(List<EnclosureSnapshot> states) {
-    double widest =
-        states.stream().collect(Collectors.groupingBy(s -> s.room().id())).values().stream()
-            .mapToDouble(
-                room -> room.stream().mapToDouble(s -> s.design().vessel().lengthCm() + 14).sum())
-            .max()
-            .orElse(400);
-    return Math.min(MOST_PIXELS_PER_CM, RACK_PIXELS / widest);
+  /** What needs the keeper, where it takes a while to find out. */
+  @GetMapping("/c/{collection}/needs")
+  String needs(CollectionContext context, Model model) {
+    addAside(context, enclosures.all(context), model);
+    return "overview/needs :: needs";
   }
 
-  private static String climate(Units u, Room room) {
-    return "summer %s, winter %s by night"
+  private List<RoomView> rooms(CollectionContext context, List<EnclosureRecord> all) {
+    RackScale scale = scale(context, all);
+    List<RoomView> views = new ArrayList<>();
+    int shown = 0;
+    for (Room room : rooms.all(context)) {
+      List<EnclosureRecord> inside = in(room, all);
+      if (inside.isEmpty() && !all.isEmpty()) {
+        continue;
+      }
+      boolean now = shown + inside.size() <= AT_ONCE;
+      shown += now ? inside.size() : 0;
+      views.add(
+          now
+              ? view(context, room, inside, scale)
+              : new RoomView(
+                  room.id(), room.name(), climate(context, room), List.of(), inside.size()));
+    }
+    return views;
+  }
+
+  private static List<EnclosureRecord> in(Room room, List<EnclosureRecord> all) {
+    return all.stream().filter(e -> e.roomId().equals(room.id())).toList();
+  }
+
+  private RoomView view(
+      CollectionContext context, Room room, List<EnclosureRecord> inside, RackScale scale) {
+    return new RoomView(
+        room.id(),
+        room.name(),
+        climate(context, room),
+        summaries.of(context, inside).stream().map(s -> card(s, scale)).toList(),
+        0);
+  }
+
+  /** Of few enclosures the fullest room just fits its rack; many stand at one scale and wrap. */
+  private RackScale scale(CollectionContext context, List<EnclosureRecord> all) {
+    return all.size() > AT_ONCE
+        ? RackScale.OF_MANY
+        : RackScale.fitting(
+            summaries.of(context, all).stream()
+                .collect(Collectors.groupingBy(EnclosureSummary::roomId))
+                .values());
+  }
+
+  private static String climate(CollectionContext context, Room room) {
+    Units u = context.units();
+    return "summer %s, winter nights %s"
         .formatted(u.celsius(room.site().summerDayC()), u.celsius(room.site().winterNightC()));
   }
 
-  private static Card card(Units u, EnclosureSnapshot s, double scale) {
-    Optional<Finding> worst =
-        s.assessment().review().findings().stream().filter(Finding::isOpen).findFirst();
-    long same =
-        worst
-            .map(
-                w ->
-                    s.assessment().review().findings().stream()
-                        .filter(f -> f.isOpen() && f.severity() == w.severity())
-                        .count())
-            .orElse(0L);
+  private static Card card(EnclosureSummary s, RackScale scale) {
+    Optional<Severity> worst = s.worst();
     return new Card(
         s.id(),
         s.name(),
         s.who(),
-        SectionDrawing.glyph(s.assessment(), scale),
-        worst.map(f -> same + " " + f.severity().word()).orElse("All well"),
-        worst.map(f -> f.severity().word().toLowerCase(Locale.ROOT)).orElse("well"));
+        s.glyph().scaled(scale.of(s)),
+        worst.map(w -> s.ofTheWorst() + " " + w.word()).orElse("All well"),
+        worst.map(OverviewController::css).orElse("well"));
+  }
+
+  private static String css(Severity severity) {
+    return severity.word().toLowerCase(Locale.ROOT);
+  }
+
+  private record Open(EnclosureSummary enclosure, Finding finding) {}
+
+  private void addAside(CollectionContext context, List<EnclosureRecord> all, Model model) {
+    Units u = context.units();
+    List<Open> needs =
+        summaries.of(context, all).stream()
+            .flatMap(s -> s.open().stream().map(f -> new Open(s, f)))
+            .sorted(Comparator.comparing(o -> o.finding().severity()))
+            .toList();
+    model.addAttribute("needs", needs.stream().limit(NEEDS_SHOWN).map(o -> need(o, u)).toList());
+    model.addAttribute("moreNeeds", Math.max(0, needs.size() - NEEDS_SHOWN));
+    model.addAttribute("today", Today.of(rounds.on(context, all, context.today()), u));
+  }
+
+  private static Need need(Open open, Units u) {
+    Severity severity = open.finding().severity();
+    return new Need(
+        open.enclosure().id(),
+        open.enclosure().name(),
+        severity.word(),
+        css(severity),
+        u.text(open.finding().what()));
   }
 }

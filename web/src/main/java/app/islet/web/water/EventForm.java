@@ -3,8 +3,8 @@ package app.islet.web.water;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.water.WaterEvent;
-import app.islet.web.support.FieldView;
-import app.islet.web.support.FormReader;
+import app.islet.web.support.Field;
+import app.islet.web.support.Form;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -15,7 +15,7 @@ import java.util.Optional;
 final class EventForm {
   private EventForm() {}
 
-  static Optional<WaterEvent> read(FormReader form, LocalDate today) {
+  static Optional<WaterEvent> read(Form form, LocalDate today) {
     WaterEvent.Kind kind = form.choice("kind", WaterEvent.Kind.class, WaterEvent.Kind.CHANGE);
     double amount =
         kind.hasAmount() ? form.number("amount", kind.dimension(), kind.least(), kind.most()) : 0;
@@ -23,17 +23,17 @@ final class EventForm {
     return form.hasErrors() ? Optional.empty() : Optional.of(new WaterEvent(day, kind, amount));
   }
 
-  static List<FieldView> fields(FormReader form) {
+  static List<Field> fields(Form form) {
     return List.of(
-        FieldView.select(
+        Field.select(
             form,
             "kind",
             "What",
             Arrays.stream(WaterEvent.Kind.values())
-                .map(k -> new FieldView.Option(k.name(), label(k, form.units())))
+                .map(k -> new Field.Option(k.name(), label(k, form.units())))
                 .toList()),
-        FieldView.of(form, "amount", "How much", "number", "", "where it says what of"),
-        FieldView.of(form, "eventDay", "On", "date", "", ""));
+        Field.of(form, "amount", "How much", "number", "", "where it says what of"),
+        Field.of(form, "eventDay", "On", "date", "", ""));
   }
 
   private static String label(WaterEvent.Kind kind, UnitSystem units) {

@@ -3,7 +3,7 @@ package app.islet.web.water;
 import app.islet.core.quantity.Range;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.water.Parameter;
-import app.islet.web.support.FormReader;
+import app.islet.web.support.Form;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.Locale;
@@ -51,7 +51,7 @@ record KitUnits(UnitSystem system, boolean asIon) {
   }
 
   /** What was typed, inside units; what cannot be is refused beside its field. */
-  OptionalDouble read(FormReader form, Parameter parameter) {
+  OptionalDouble read(Form form, Parameter parameter) {
     double factor = factor(parameter);
     Range possible = parameter.possible();
     OptionalDouble typed =

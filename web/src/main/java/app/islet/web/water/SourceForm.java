@@ -8,8 +8,8 @@ import app.islet.core.enclosure.Water;
 import app.islet.core.enclosure.WaterSource;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.water.Parameter;
-import app.islet.web.support.FieldView;
-import app.islet.web.support.FormReader;
+import app.islet.web.support.Field;
+import app.islet.web.support.Form;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,8 +35,8 @@ final class SourceForm {
         .conditioner()
         .ifPresent(
             c -> {
-              typed.put("labelMl", FormReader.shown(c.ml(), Dimension.DOSE, kit.system()));
-              typed.put("labelL", FormReader.shown(c.litres(), Dimension.VOLUME, kit.system()));
+              typed.put("labelMl", Form.shown(c.ml(), Dimension.DOSE, kit.system()));
+              typed.put("labelL", Form.shown(c.litres(), Dimension.VOLUME, kit.system()));
               typed.put("chloramine", c.chloramine() ? "on" : "");
             });
     typed.put("proof", water.handling().proof().name());
@@ -53,7 +53,7 @@ final class SourceForm {
   }
 
   /** The design with what was typed; nothing where something is refused. */
-  static Optional<Enclosure> read(FormReader form, Enclosure e, KitUnits kit) {
+  static Optional<Enclosure> read(Form form, Enclosure e, KitUnits kit) {
     double factor = kit.asIon() ? Parameter.NITRATE.ionFactor() : 1;
     OptionalDouble nitrate =
         form.optional("sourceNitrate", Dimension.CONCENTRATION, 0, 500 * factor);
@@ -92,44 +92,43 @@ final class SourceForm {
                 .with(source, new Handling(conditioner, proof))));
   }
 
-  static List<FieldView> fields(FormReader form, KitUnits kit) {
+  static List<Field> fields(Form form, KitUnits kit) {
     return List.of(
-        FieldView.select(
+        Field.select(
             form,
             "from",
             "The water comes from",
             Stream.concat(
-                    Stream.of(new FieldView.Option("", "not said")),
+                    Stream.of(new Field.Option("", "not said")),
                     Arrays.stream(WaterSource.values())
-                        .map(s -> new FieldView.Option(s.name(), s.words())))
+                        .map(s -> new Field.Option(s.name(), s.words())))
                 .toList()),
-        FieldView.of(
-            form, "sourceNitrate", "Nitrate in it", "number", kit.unit(Parameter.NITRATE), ""),
-        FieldView.of(form, "sourcePh", "pH of it", "number", "", ""),
-        FieldView.of(
+        Field.of(form, "sourceNitrate", "Nitrate in it", "number", kit.unit(Parameter.NITRATE), ""),
+        Field.of(form, "sourcePh", "pH of it", "number", "", ""),
+        Field.of(
             form,
             "sourceHardness",
             "Total hardness of it",
             "number",
             kit.unit(Parameter.HARDNESS),
             ""),
-        FieldView.of(
+        Field.of(
             form,
             "sourceCarbonate",
             "Carbonate hardness of it",
             "number",
             kit.unit(Parameter.CARBONATE),
             "holds the pH"),
-        FieldView.of(form, "labelMl", "Conditioner: its label says", "number", "mL", ""),
-        FieldView.of(
+        Field.of(form, "labelMl", "Conditioner: its label says", "number", "mL", ""),
+        Field.of(
             form, "labelL", "for new water of", "number", Dimension.VOLUME.unit(form.units()), ""),
-        FieldView.of(form, "chloramine", "It takes chloramine too", "checkbox", "", ""),
-        FieldView.select(
+        Field.of(form, "chloramine", "It takes chloramine too", "checkbox", "", ""),
+        Field.select(
             form,
             "proof",
             "Grown in by",
             Arrays.stream(Handling.Proof.values())
-                .map(p -> new FieldView.Option(p.name(), p.words()))
+                .map(p -> new Field.Option(p.name(), p.words()))
                 .toList()));
   }
 }

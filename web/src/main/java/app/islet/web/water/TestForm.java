@@ -2,8 +2,8 @@ package app.islet.web.water;
 
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterTest;
-import app.islet.web.support.FieldView;
-import app.islet.web.support.FormReader;
+import app.islet.web.support.Field;
+import app.islet.web.support.Form;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -21,12 +21,12 @@ record TestForm(Optional<WaterTest> test, List<String> unusual) {
   static final String COUNTS_AS = "countsAs";
   static final String ION = "ION";
 
-  static boolean asIon(FormReader form) {
+  static boolean asIon(Form form) {
     return form.typed(COUNTS_AS).equals(ION);
   }
 
   /** Nothing where something is refused; it then stands beside its field. */
-  static TestForm read(FormReader form, LocalDate today) {
+  static TestForm read(Form form, LocalDate today) {
     KitUnits kit = new KitUnits(form.units(), asIon(form));
     Map<Parameter, Double> values = new EnumMap<>(Parameter.class);
     List<String> unusual = new ArrayList<>();
@@ -55,7 +55,7 @@ record TestForm(Optional<WaterTest> test, List<String> unusual) {
             Optional.of(new WaterTest(day, values)), form.flag(SURE) ? List.of() : unusual);
   }
 
-  static LocalDate day(FormReader form, String id, LocalDate today) {
+  static LocalDate day(Form form, String id, LocalDate today) {
     LocalDate day = form.date(id).orElse(today);
     if (day.isAfter(today)) {
       form.refuse(id, "%s is still to come; a log is of today or before.".formatted(day));
@@ -63,12 +63,12 @@ record TestForm(Optional<WaterTest> test, List<String> unusual) {
     return day;
   }
 
-  static List<FieldView> fields(FormReader form) {
+  static List<Field> fields(Form form) {
     KitUnits kit = new KitUnits(form.units(), asIon(form));
-    List<FieldView> fields = new ArrayList<>();
+    List<Field> fields = new ArrayList<>();
     for (Parameter parameter : Parameter.values()) {
       fields.add(
-          FieldView.of(
+          Field.of(
               form,
               KitUnits.id(parameter),
               parameter.brief(),

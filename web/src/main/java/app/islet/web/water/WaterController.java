@@ -10,12 +10,14 @@ import app.islet.core.water.WaterTest;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
-import app.islet.web.enclosure.EnclosureSnapshot;
-import app.islet.web.enclosure.Enclosures;
-import app.islet.web.support.FormReader;
+import app.islet.web.enclosure.Designs;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Snapshots;
+import app.islet.web.snapshot.WaterRecords;
+import app.islet.web.support.Form;
+import app.islet.web.support.Reply;
 import app.islet.web.waterlog.WaterLine;
 import app.islet.web.waterlog.WaterLog;
-import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -25,7 +27,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -36,7 +37,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The Water step: what to do now, the start-up, tests and deeds, salt, and the file of it all. */
 @Controller
@@ -45,18 +45,20 @@ class WaterController {
   private static final int LINES_SHOWN = 14;
   private static final int ROWS_SHOWN = 8;
 
-  private final Enclosures enclosures;
+  private final Snapshots snapshots;
   private final WaterLog log;
-  private final CareSheetStore shelf;
+  private final CareSheetStore sheets;
+  private final Designs designs;
 
-  WaterController(Enclosures enclosures, WaterLog log, CareSheetStore shelf) {
-    this.enclosures = enclosures;
+  WaterController(Snapshots snapshots, WaterLog log, CareSheetStore sheets, Designs designs) {
+    this.designs = designs;
+    this.snapshots = snapshots;
     this.log = log;
-    this.shelf = shelf;
+    this.sheets = sheets;
   }
 
   /** One line of the log, worded. */
-  record LineView(String line, String day, String words, boolean canStrike) {}
+  record LineView(String line, String day, String words, boolean canVoid) {}
 
   /** What a file would bring. */
   record PreviewView(
@@ -70,13 +72,13 @@ class WaterController {
 
   @GetMapping
   String show(
-      CollectionContext place,
+      CollectionContext context,
       @PathVariable long id,
       @RequestParam(defaultValue = "") String curve,
       @RequestParam(defaultValue = "") String span,
       Model model) {
-    Shown shown = shown(place, id);
-    return page(place, shown, shown.blank(place), curve, span, model);
+    Shown shown = shown(context, id);
+    return page(context, shown, shown.blank(context), curve, span, model);
   }
 
   /** What the page is about: the enclosure, the newest of its log, and how its kit counts. */
@@ -85,145 +87,116 @@ class WaterController {
       return state.occupants().stream().map(EnclosureSnapshot.Occupant::resident).toList();
     }
 
-    FormReader blank(CollectionContext place) {
+    Form blank(CollectionContext context) {
       Map<String, String> typed = new LinkedHashMap<>();
       typed.put(TestForm.COUNTS_AS, kit.asIon() ? TestForm.ION : "");
-      typed.put("day", place.today().toString());
-      typed.put("eventDay", place.today().toString());
+      typed.put("day", context.today().toString());
+      typed.put("eventDay", context.today().toString());
       typed.put("clientId", UUID.randomUUID().toString());
-      return new FormReader(typed, place.system());
+      return new Form(typed, context.system());
     }
   }
 
-  private Shown shown(CollectionContext place, long id) {
-    EnclosureSnapshot state = enclosures.get(place, id);
+  private Shown shown(CollectionContext context, long id) {
+    EnclosureSnapshot state = snapshots.get(context, id);
     List<WaterLine> newest = log.newest(id, LINES_SHOWN);
     boolean asIon =
         newest.stream().filter(WaterLine::isTest).findFirst().map(WaterLine::asIon).orElse(true);
-    return new Shown(state, newest, new KitUnits(place.system(), asIon));
+    return new Shown(state, newest, new KitUnits(context.system(), asIon));
   }
 
   @PostMapping("/test")
   String test(
-      CollectionContext place,
-      @PathVariable long id,
-      @RequestParam Map<String, String> typed,
-      Model model,
-      HttpServletResponse response,
-      RedirectAttributes flash) {
-    FormReader form = new FormReader(typed, place.system());
-    TestForm read = TestForm.read(form, place.today());
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    TestForm read = TestForm.read(form, context.today());
     if (read.test().isEmpty() || !read.unusual().isEmpty()) {
-      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("unusual", read.unusual());
-      return page(place, shown(place, id), form, "", "", model);
+      return reply.refused(page(context, shown(context, id), form, "", "", model));
     }
-    enclosures.get(place, id);
     WaterTest test = read.test().get();
     boolean asIon = TestForm.asIon(form);
-    String line = log.test(place, id, test, asIon, UUID.fromString(form.typed("clientId")));
-    flash.addFlashAttribute("logged", line);
-    flash.addFlashAttribute("loggedWords", words(test, new KitUnits(place.system(), asIon)));
-    return "redirect:" + address(place, id);
+    String line = log.test(context, id, test, asIon, form.clientId());
+    return logged(context, id, line, words(test, new KitUnits(context.system(), asIon)), reply);
   }
 
   @PostMapping("/event")
   String event(
-      CollectionContext place,
-      @PathVariable long id,
-      @RequestParam Map<String, String> typed,
-      Model model,
-      HttpServletResponse response,
-      RedirectAttributes flash) {
-    FormReader form = new FormReader(typed, place.system());
-    Optional<WaterEvent> read = EventForm.read(form, place.today());
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    Optional<WaterEvent> read = EventForm.read(form, context.today());
     if (read.isEmpty()) {
-      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("eventOpen", true);
-      return page(place, shown(place, id), form, "", "", model);
+      return reply.refused(page(context, shown(context, id), form, "", "", model));
     }
-    enclosures.get(place, id);
-    String line = log.event(place, id, read.get(), UUID.fromString(form.typed("clientId")));
-    flash.addFlashAttribute("logged", line);
-    flash.addFlashAttribute("loggedWords", EventForm.words(read.get(), place.system()));
-    return "redirect:" + address(place, id);
+    String line = log.event(context, id, read.get(), form.clientId());
+    return logged(context, id, line, EventForm.words(read.get(), context.system()), reply);
   }
 
-  /** Takes a line of the log back, by an entry that strikes it. */
-  @PostMapping("/strike")
-  String strike(
-      CollectionContext place,
-      @PathVariable long id,
-      @RequestParam String line,
-      RedirectAttributes flash) {
-    enclosures.get(place, id);
-    log.strike(place, id, line);
-    flash.addFlashAttribute("saved", "Taken back.");
-    return "redirect:" + address(place, id);
+  /** What was logged can be undone on the page it goes on to. */
+  private static String logged(
+      CollectionContext context, long id, String line, String words, Reply reply) {
+    return reply.done(address(context, id), Map.of("logged", line, "loggedWords", words));
+  }
+
+  /** Takes a line of the log back, by an entry that voids it. */
+  @PostMapping("/void")
+  String voidLine(
+      CollectionContext context, @PathVariable long id, @RequestParam String line, Reply reply) {
+    log.voidLine(context, id, line);
+    return reply.saved("Deleted.", address(context, id));
   }
 
   @PostMapping("/source")
   String source(
-      CollectionContext place,
-      @PathVariable long id,
-      @RequestParam Map<String, String> typed,
-      Model model,
-      HttpServletResponse response,
-      RedirectAttributes flash) {
-    place.require(Role.KEEPER);
-    Shown shown = shown(place, id);
-    FormReader form = new FormReader(typed, place.system());
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    Shown shown = shown(context, id);
     Optional<Enclosure> design = SourceForm.read(form, shown.state().design(), shown.kit());
     if (design.isEmpty()) {
-      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("sourceFields", SourceForm.fields(form, shown.kit()));
       model.addAttribute("sourceOpen", true);
-      return page(place, shown, shown.blank(place), "", "", model);
+      return reply.refused(page(context, shown, shown.blank(context), "", "", model));
     }
-    enclosures.save(place, id, design.get());
-    flash.addFlashAttribute("saved", "Saved.");
-    return "redirect:" + address(place, id);
+    designs.change(
+        context, id, newest -> SourceForm.read(form.again(), newest, shown.kit()).orElse(newest));
+    return reply.saved("Saved.", address(context, id));
   }
 
   @GetMapping("/log.csv")
-  ResponseEntity<String> export(CollectionContext place, @PathVariable long id) {
-    Shown shown = shown(place, id);
+  ResponseEntity<String> export(CollectionContext context, @PathVariable long id) {
+    Shown shown = shown(context, id);
     return ResponseEntity.ok()
         .header("Content-Disposition", "attachment; filename=\"water-%d.csv\"".formatted(id))
         .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-        .body(WaterCsv.write(Enclosures.water(log.all(id), shown.residents()), shown.kit()));
+        .body(WaterCsv.write(WaterRecords.of(log.all(id), shown.residents()), shown.kit()));
   }
 
   /** Shows what a file would bring, or with {@code use} brings it. */
   @PostMapping("/import")
   String read(
-      CollectionContext place,
+      CollectionContext context,
       @PathVariable long id,
       @RequestParam(defaultValue = "") String table,
       @RequestParam(required = false) MultipartFile file,
       @RequestParam(defaultValue = "") String countsAs,
       @RequestParam(defaultValue = "false") boolean use,
       Model model,
-      HttpServletResponse response,
-      RedirectAttributes flash)
+      Reply reply)
       throws IOException {
-    Shown shown = shown(place, id);
+    Shown shown = shown(context, id);
     String text =
         file == null || file.isEmpty()
             ? table
             : new String(file.getBytes(), StandardCharsets.UTF_8);
-    KitUnits usual = new KitUnits(place.system(), countsAs.equals(TestForm.ION));
-    WaterCsv csv = WaterCsv.read(text, usual, id, place.today());
+    KitUnits usual = new KitUnits(context.system(), countsAs.equals(TestForm.ION));
+    WaterCsv csv = WaterCsv.read(text, usual, id, context.today());
     if (use && csv.unreadable().isEmpty()) {
-      int added = log.add(place, id, csv.rows(), csv.asIon());
-      flash.addFlashAttribute(
-          "saved", "%d lines read, %d of them new.".formatted(csv.rows().size(), added));
-      return "redirect:" + address(place, id);
+      int added = log.add(context, id, csv.rows(), csv.asIon());
+      return reply.saved(
+          "%d lines read, %d of them new.".formatted(csv.rows().size(), added),
+          address(context, id));
     }
-    if (!csv.unreadable().isEmpty() || !csv.refused().isEmpty()) {
-      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-    }
-    KitUnits kit = new KitUnits(place.system(), csv.asIon());
+    if (!csv.unreadable().isEmpty() || !csv.refused().isEmpty()) {}
+    KitUnits kit = new KitUnits(context.system(), csv.asIon());
     model.addAttribute("state", shown.state());
     model.addAttribute(
         "preview",
@@ -235,7 +208,7 @@ class WaterController {
             csv.refused(),
             csv.unusual(),
             csv.unreadable()));
-    return "water/import";
+    return reply.refused("water/import");
   }
 
   private static String words(WaterLog.Row row, KitUnits kit) {
@@ -257,23 +230,18 @@ class WaterController {
     return String.join(", ", words);
   }
 
-  private static String address(CollectionContext place, long id) {
-    return place.path("/enclosures/" + id + "/water");
+  private static String address(CollectionContext context, long id) {
+    return context.path("/enclosures/" + id + "/water");
   }
 
   private String page(
-      CollectionContext place,
-      Shown shown,
-      FormReader form,
-      String curve,
-      String span,
-      Model model) {
+      CollectionContext context, Shown shown, Form form, String curve, String span, Model model) {
     WaterState waterState = shown.state().assessment().situation().waterState();
     Parameter parameter =
         Arrays.stream(Parameter.values())
             .filter(p -> KitUnits.id(p).equals(curve))
             .findFirst()
-            .orElseGet(() -> telling(waterState, place));
+            .orElseGet(() -> telling(waterState, context));
     WaterCurve.Span asked =
         Arrays.stream(WaterCurve.Span.values())
             .filter(s -> s.id().equals(span))
@@ -284,17 +252,18 @@ class WaterController {
     model.addAttribute("state", state);
     model.addAttribute("hasWater", state.assessment().geometry().hasWater());
     model.addAttribute(
-        "view", WaterView.of(waterState, place.today(), kit, place.units(), shelf.library(place)));
+        "view",
+        WaterView.of(waterState, context.today(), kit, context.units(), sheets.library(context)));
     model.addAttribute(
         "curve",
         WaterCurve.of(
             new WaterRecord(
                 log.values(state.id(), parameter),
-                Enclosures.water(log.done(state.id()), shown.residents()).events()),
+                WaterRecords.of(log.done(state.id()), shown.residents()).events()),
             parameter,
             waterState.wanted(parameter),
             asked,
-            place.today(),
+            context.today(),
             kit));
     model.addAttribute("parameter", KitUnits.id(parameter));
     model.addAttribute("parameters", Parameter.values());
@@ -311,7 +280,7 @@ class WaterController {
       model.addAttribute(
           "sourceFields",
           SourceForm.fields(
-              new FormReader(SourceForm.typed(state.design(), kit), place.system()), kit));
+              new Form(SourceForm.typed(state.design(), kit), context.system()), kit));
     }
     model.addAttribute("lines", lines(shown));
     model.addAttribute("more", shown.newest().size() == LINES_SHOWN);
@@ -319,8 +288,8 @@ class WaterController {
   }
 
   /** The curve that tells most: of the start-up, of the salt, else of what piles up. */
-  private static Parameter telling(WaterState waterState, CollectionContext place) {
-    return switch (waterState.filterCycle(place.today()).phase()) {
+  private static Parameter telling(WaterState waterState, CollectionContext context) {
+    return switch (waterState.filterCycle(context.today()).phase()) {
       case AMMONIA, NITRITE, CRASHED -> Parameter.NITRITE;
       default -> waterState.saltAim().orElse(0) > 0 ? Parameter.SALINITY : Parameter.NITRATE;
     };
@@ -340,7 +309,7 @@ class WaterController {
 
   private static String deed(Shown shown, WaterLine line) {
     String words =
-        Enclosures.water(List.of(line), shown.residents()).events().stream()
+        WaterRecords.of(List.of(line), shown.residents()).events().stream()
             .map(e -> EventForm.words(e, shown.kit().system()))
             .findFirst()
             .orElse("water changed");

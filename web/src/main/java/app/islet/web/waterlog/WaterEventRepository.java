@@ -1,13 +1,8 @@
 package app.islet.web.waterlog;
 
+import app.islet.web.log.LogRepository;
 import java.util.Optional;
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
 
-interface WaterEventRepository extends JpaRepository<WaterEventEntry, Long> {
-  Optional<WaterEventEntry> findByClientId(UUID clientId);
-
+interface WaterEventRepository extends LogRepository<WaterEventEntry> {
   Optional<WaterEventEntry> findByIdAndEnclosureId(long id, long enclosureId);
-
-  boolean existsByStrikes(long id);
 }

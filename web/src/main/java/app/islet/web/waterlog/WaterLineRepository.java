@@ -26,10 +26,17 @@ interface WaterLineRepository extends Repository<WaterLine, String> {
             order by l.day, l.entry""")
   List<WaterLine> done(long enclosureId);
 
-  /** Those of the ids that were used already. */
+  /** An id that was used already, and whether what it named was taken back since. */
+  record Known(UUID clientId, boolean isVoid) {}
+
   @Query(
       """
-            select t.clientId from WaterTestEntry t where t.clientId in :ids
-            union select e.clientId from WaterEventEntry e where e.clientId in :ids""")
-  List<UUID> clientIds(Collection<UUID> ids);
+      select new app.islet.web.waterlog.WaterLineRepository$Known(t.clientId,
+        exists (select 1 from WaterTestEntry v where v.voids = t.id))
+      from WaterTestEntry t where t.clientId in :ids
+      union all
+      select new app.islet.web.waterlog.WaterLineRepository$Known(e.clientId,
+        exists (select 1 from WaterEventEntry v where v.voids = e.id))
+      from WaterEventEntry e where e.clientId in :ids""")
+  List<Known> known(Collection<UUID> ids);
 }

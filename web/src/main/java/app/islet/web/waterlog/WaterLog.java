@@ -4,14 +4,19 @@ import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterTest;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.log.Stamp;
+import app.islet.web.waterlog.WaterLineRepository.Known;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.Tuple;
 import jakarta.persistence.criteria.CriteriaBuilder;
 import jakarta.persistence.criteria.CriteriaQuery;
 import jakarta.persistence.criteria.Path;
 import jakarta.persistence.criteria.Root;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
@@ -24,8 +29,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Reads and adds to the log of the water. Callers have made sure that the enclosure is of the
- * place's collection; helpers may log.
+ * Reads and adds to the log of the water; helpers may log. Who reads has made sure that the
+ * enclosure is of the collection.
  */
 @Service
 public class WaterLog {
@@ -35,6 +40,7 @@ public class WaterLog {
   private static final LocalDate FIRST_DAY = LocalDate.of(1900, 1, 1);
   private static final int AT_ONCE = 500;
 
+  private final EnclosureStore enclosures;
   private final WaterLineRepository lines;
   private final WaterTestRepository tests;
   private final WaterEventRepository events;
@@ -42,11 +48,13 @@ public class WaterLog {
   private final Clock clock;
 
   WaterLog(
+      EnclosureStore enclosures,
       WaterLineRepository lines,
       WaterTestRepository tests,
       WaterEventRepository events,
       EntityManager entities,
       Clock clock) {
+    this.enclosures = enclosures;
     this.lines = lines;
     this.tests = tests;
     this.events = events;
@@ -106,46 +114,33 @@ public class WaterLog {
    */
   @Transactional
   public String test(
-      CollectionContext place, long enclosureId, WaterTest test, boolean asIon, UUID id) {
-    WaterTestEntry entry =
-        tests
-            .findByClientId(id)
-            .orElseGet(
-                () ->
-                    tests.saveAndFlush(
-                        new WaterTestEntry(
-                            enclosureId,
-                            test,
-                            asIon,
-                            null,
-                            id,
-                            clock.instant(),
-                            place.person().id())));
-    return "t" + entry.id();
+      CollectionContext context, long enclosureId, WaterTest test, boolean asIon, UUID id) {
+    enclosures.lock(context, enclosureId);
+    return "t"
+        + tests
+            .append(
+                id, () -> new WaterTestEntry(enclosureId, test, asIon, stamp(context, id), null))
+            .id();
   }
 
   /** Logs what was done once, however often it is sent. */
   @Transactional
-  public String event(CollectionContext place, long enclosureId, WaterEvent event, UUID id) {
-    WaterEventEntry entry =
-        events
-            .findByClientId(id)
-            .orElseGet(
-                () ->
-                    events.saveAndFlush(
-                        new WaterEventEntry(
-                            enclosureId, event, null, id, clock.instant(), place.person().id())));
-    return "e" + entry.id();
+  public String event(CollectionContext context, long enclosureId, WaterEvent event, UUID id) {
+    enclosures.lock(context, enclosureId);
+    return "e"
+        + events
+            .append(id, () -> new WaterEventEntry(enclosureId, event, stamp(context, id), null))
+            .id();
   }
 
   /**
-   * Takes a test or what was done back, by an entry that strikes it; twice is harmless.
+   * Takes a test or what was done back, by an entry that voids it; twice is harmless.
    *
    * @param line its name
    */
   @Transactional
-  public void strike(CollectionContext place, long enclosureId, String line) {
-    UUID strikeId = UUID.randomUUID();
+  public void voidLine(CollectionContext context, long enclosureId, String line) {
+    enclosures.lock(context, enclosureId);
     if (!line.matches("[te]\\d{1,18}")) {
       return;
     }
@@ -153,39 +148,54 @@ public class WaterLog {
     if (line.startsWith("t")) {
       tests
           .findByIdAndEnclosureId(entry, enclosureId)
-          .filter(t -> !tests.existsByStrikes(entry))
-          .map(t -> t.strike(strikeId, clock.instant(), place.person().id()))
-          .ifPresent(tests::save);
+          .ifPresent(t -> tests.voidOnce(entry, () -> t.voided(stamp(context, UUID.randomUUID()))));
     } else {
       events
           .findByIdAndEnclosureId(entry, enclosureId)
-          .filter(e -> !events.existsByStrikes(entry))
-          .map(e -> e.strike(strikeId, clock.instant(), place.person().id()))
-          .ifPresent(events::save);
+          .ifPresent(
+              e -> events.voidOnce(entry, () -> e.voided(stamp(context, UUID.randomUUID()))));
     }
   }
 
+  private Stamp stamp(CollectionContext context, UUID clientId) {
+    return new Stamp(clientId, clock.instant(), context.person().id());
+  }
+
   /** A line of a file with an id made of what it says, so that a file read twice adds nothing. */
-  public record Row(UUID id, Optional<WaterTest> test, Optional<WaterEvent> event) {}
+  public record Row(UUID id, Optional<WaterTest> test, Optional<WaterEvent> event) {
+    /** The same line once more, after it was taken back. */
+    private Row again() {
+      byte[] name = (id + " again").getBytes(StandardCharsets.UTF_8);
+      return new Row(UUID.nameUUIDFromBytes(name), test, event);
+    }
+  }
 
   /**
    * @param asIon how the kit of the tests counts nitrogen
    * @return how many were new
    */
   @Transactional
-  public int add(CollectionContext place, long enclosureId, List<Row> rows, boolean asIon) {
+  public int add(CollectionContext context, long enclosureId, List<Row> rows, boolean asIon) {
+    enclosures.lock(context, enclosureId);
     int added = 0;
     for (int from = 0; from < rows.size(); from += AT_ONCE) {
       List<Row> some = rows.subList(from, Math.min(rows.size(), from + AT_ONCE));
-      added += addSome(place, enclosureId, some, asIon);
+      added += addSome(context, enclosureId, some, asIon);
     }
     return added;
   }
 
-  private int addSome(CollectionContext place, long enclosureId, List<Row> rows, boolean asIon) {
-    var known =
-        lines.clientIds(rows.stream().map(Row::id).toList()).stream().collect(Collectors.toSet());
-    List<Row> fresh = rows.stream().filter(r -> !known.contains(r.id())).toList();
+  private int addSome(CollectionContext context, long enclosureId, List<Row> rows, boolean asIon) {
+    List<Row> fresh = new ArrayList<>();
+    List<Row> asked = rows;
+    while (!asked.isEmpty()) {
+      Map<UUID, Boolean> voidById =
+          lines.known(asked.stream().map(Row::id).toList()).stream()
+              .collect(Collectors.toMap(Known::clientId, Known::isVoid));
+      fresh.addAll(asked.stream().filter(r -> !voidById.containsKey(r.id())).toList());
+      asked =
+          asked.stream().filter(r -> voidById.getOrDefault(r.id(), false)).map(Row::again).toList();
+    }
     tests.saveAll(
         fresh.stream()
             .flatMap(
@@ -194,13 +204,7 @@ public class WaterLog {
                         .map(
                             t ->
                                 new WaterTestEntry(
-                                    enclosureId,
-                                    t,
-                                    asIon,
-                                    null,
-                                    r.id(),
-                                    clock.instant(),
-                                    place.person().id())))
+                                    enclosureId, t, asIon, stamp(context, r.id()), null)))
             .toList());
     events.saveAll(
         fresh.stream()
@@ -208,14 +212,7 @@ public class WaterLog {
                 r ->
                     r.event().stream()
                         .map(
-                            e ->
-                                new WaterEventEntry(
-                                    enclosureId,
-                                    e,
-                                    null,
-                                    r.id(),
-                                    clock.instant(),
-                                    place.person().id())))
+                            e -> new WaterEventEntry(enclosureId, e, stamp(context, r.id()), null)))
             .toList());
     return fresh.size();
   }

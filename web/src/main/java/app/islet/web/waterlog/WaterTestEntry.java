@@ -2,22 +2,22 @@ package app.islet.web.waterlog;
 
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterTest;
+import app.islet.web.log.LogEntry;
+import app.islet.web.log.Stamp;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A test of the water on a day. Never changed; an entry that strikes another takes it back. */
+/** A test of the water on a day. Never changed; an entry that voids another takes it back. */
 @Entity
 @Table(name = "water_test")
-class WaterTestEntry {
+class WaterTestEntry extends LogEntry {
   @Id
   @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "water_test_id_seq")
   @SequenceGenerator(name = "water_test_id_seq", allocationSize = 50)
@@ -34,22 +34,13 @@ class WaterTestEntry {
   private @Nullable Double salinity;
   private @Nullable Double temperature;
   private boolean asIon;
-  private @Nullable Long strikes;
-  private UUID clientId;
-  private Instant enteredAt;
-  private Long enteredBy;
 
   /** For Hibernate only. */
   protected WaterTestEntry() {}
 
   WaterTestEntry(
-      long enclosureId,
-      WaterTest test,
-      boolean asIon,
-      @Nullable Long strikes,
-      UUID clientId,
-      Instant at,
-      long by) {
+      long enclosureId, WaterTest test, boolean asIon, Stamp stamp, @Nullable Long voids) {
+    super(stamp, voids);
     Map<Parameter, Double> values = test.values();
     this.enclosureId = enclosureId;
     this.day = test.day();
@@ -62,16 +53,11 @@ class WaterTestEntry {
     this.salinity = values.get(Parameter.SALINITY);
     this.temperature = values.get(Parameter.TEMPERATURE);
     this.asIon = asIon;
-    this.strikes = strikes;
-    this.clientId = clientId;
-    this.enteredAt = at;
-    this.enteredBy = by;
   }
 
   /** An entry that takes this one back. */
-  WaterTestEntry strike(UUID strikeId, Instant at, long by) {
-    return new WaterTestEntry(
-        enclosureId, new WaterTest(day, Map.of()), asIon, id, strikeId, at, by);
+  WaterTestEntry voided(Stamp stamp) {
+    return new WaterTestEntry(enclosureId, new WaterTest(day, Map.of()), asIon, stamp, id);
   }
 
   Long id() {

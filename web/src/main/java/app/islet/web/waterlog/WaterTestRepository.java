@@ -1,13 +1,8 @@
 package app.islet.web.waterlog;
 
+import app.islet.web.log.LogRepository;
 import java.util.Optional;
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
 
-interface WaterTestRepository extends JpaRepository<WaterTestEntry, Long> {
-  Optional<WaterTestEntry> findByClientId(UUID clientId);
-
+interface WaterTestRepository extends LogRepository<WaterTestEntry> {
   Optional<WaterTestEntry> findByIdAndEnclosureId(long id, long enclosureId);
-
-  boolean existsByStrikes(long id);
 }

@@ -83,8 +83,8 @@ class SectionDrawingTest {
       for (String svg :
           new String[] {
             SectionDrawing.working(sample(text), units, 10),
-            SectionDrawing.glyph(sample(text), 2),
-            SectionDrawing.fitted(sample(text), 150, 70)
+            SectionDrawing.glyph(sample(text)).scaled(2),
+            SectionDrawing.glyph(sample(text)).fitted(150, 70)
           }) {
         DocumentBuilderFactory.newInstance()
             .newDocumentBuilder()
@@ -116,7 +116,7 @@ class SectionDrawingTest {
 
   @Test
   void a_name_cannot_break_out_of_the_drawing() {
-    assertThat(SectionDrawing.glyph(sample(box(60, 30, 30, 10, "")), 2))
+    assertThat(SectionDrawing.glyph(sample(box(60, 30, 30, 10, ""))).body())
         .contains("A &lt;b&gt;box&lt;/b&gt; &amp; &quot;more&quot;")
         .doesNotContain("<b>");
   }
@@ -135,7 +135,8 @@ class SectionDrawingTest {
   @Test
   void a_crowd_is_hinted_at_not_counted_out() {
     String crowd = ",\"residents\":[{\"species\":\"eastern-newt\",\"count\":500,\"lengthCm\":2}]";
-    assertThat(SectionDrawing.glyph(sample(box(100, 40, 50, 30, crowd)), 2).split("s-animal", -1))
+    assertThat(
+            SectionDrawing.glyph(sample(box(100, 40, 50, 30, crowd))).body().split("s-animal", -1))
         .hasSize(13);
   }
 

@@ -1,0 +1,46 @@
+package app.islet.web.account;
+
+import app.islet.core.quantity.UnitSystem;
+import java.util.Optional;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Those who sign in. */
+@Service
+public class People {
+  private final PersonRepository people;
+  private final PasswordEncoder passwords;
+
+  People(PersonRepository people, PasswordEncoder passwords) {
+    this.people = people;
+    this.passwords = passwords;
+  }
+
+  /** Whether anybody can sign in yet. */
+  @Transactional(readOnly = true)
+  public boolean any() {
+    return people.count() > 0;
+  }
+
+  @Transactional(readOnly = true)
+  public Optional<Person> find(String login) {
+    return people.findByLogin(login);
+  }
+
+  /** What somebody is called; empty where nobody has that number. */
+  @Transactional(readOnly = true)
+  public Optional<String> name(long id) {
+    return people.findById(id).map(Person::name);
+  }
+
+  @Transactional
+  public Person register(String login, String name, String password) {
+    return people.saveAndFlush(new Person(login, name, passwords.encode(password)));
+  }
+
+  @Transactional
+  public void prefer(String login, UnitSystem units, Person.Theme theme) {
+    people.findByLogin(login).orElseThrow().prefer(units, theme);
+  }
+}

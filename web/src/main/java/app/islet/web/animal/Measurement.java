@@ -1,0 +1,70 @@
+package app.islet.web.animal;
+
+import app.islet.web.log.LogEntry;
+import app.islet.web.log.Stamp;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.LocalDate;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/** A length or a mass on a day. */
+@Entity
+public class Measurement extends LogEntry {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private Long residentId;
+  private LocalDate day;
+  private @Nullable Double lengthCm;
+
+  @Column(name = "mass_g")
+  private @Nullable Double massG;
+
+  /** For Hibernate only. */
+  protected Measurement() {}
+
+  public Measurement(
+      long residentId, LocalDate day, OptionalDouble lengthCm, OptionalDouble massG, Stamp stamp) {
+    super(stamp, null);
+    this.residentId = residentId;
+    this.day = day;
+    this.lengthCm = lengthCm.isPresent() ? lengthCm.getAsDouble() : null;
+    this.massG = massG.isPresent() ? massG.getAsDouble() : null;
+  }
+
+  private Measurement(Measurement taken, Stamp stamp) {
+    super(stamp, taken.id);
+    this.residentId = taken.residentId;
+    this.day = taken.day;
+  }
+
+  /** An entry that takes this one back. */
+  Measurement voided(Stamp stamp) {
+    return new Measurement(this, stamp);
+  }
+
+  public Long id() {
+    return id;
+  }
+
+  public Long residentId() {
+    return residentId;
+  }
+
+  public LocalDate day() {
+    return day;
+  }
+
+  public @Nullable Double lengthCm() {
+    return lengthCm;
+  }
+
+  public @Nullable Double massG() {
+    return massG;
+  }
+}

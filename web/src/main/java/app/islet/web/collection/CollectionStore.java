@@ -1,0 +1,24 @@
+package app.islet.web.collection;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The lock under which what belongs to a whole collection is changed. */
+@Service
+public class CollectionStore {
+  private final CollectionRepository collections;
+
+  CollectionStore(CollectionRepository collections) {
+    this.collections = collections;
+  }
+
+  /**
+   * Locks the collection until the transaction ends: of two that make a room or an enclosure at the
+   * same moment the second finds what the first made.
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void lock(CollectionContext context) {
+    collections.lock(context.collectionId());
+  }
+}

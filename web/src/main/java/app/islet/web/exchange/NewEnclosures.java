@@ -1,0 +1,52 @@
+package app.islet.web.exchange;
+
+import app.islet.core.animal.Resident;
+import app.islet.core.document.EnclosureDocument;
+import app.islet.web.animal.Residents;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.enclosure.Designs;
+import app.islet.web.enclosure.EnclosureRecord;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Makes enclosures with those who live in them, as a document tells. */
+@Service
+public class NewEnclosures {
+  private final Designs designs;
+  private final Residents residents;
+
+  NewEnclosures(Designs designs, Residents residents) {
+    this.designs = designs;
+    this.residents = residents;
+  }
+
+  /**
+   * All of it or nothing; once, however often it is sent.
+   *
+   * @return id of the enclosure
+   */
+  @Transactional
+  public long create(
+      CollectionContext context,
+      long roomId,
+      EnclosureDocument document,
+      String name,
+      UUID clientId) {
+    EnclosureRecord record =
+        designs.create(
+            context, roomId, document.enclosure().withName(name), context.today(), clientId);
+    int n = 0;
+    for (Resident resident : document.residents()) {
+      byte[] idOfResident = (clientId + "-" + n++).getBytes(StandardCharsets.UTF_8);
+      residents.add(
+          context,
+          record.id(),
+          resident,
+          UUID.nameUUIDFromBytes(idOfResident),
+          resident.arrivedOn().orElse(context.today()));
+    }
+    return record.id();
+  }
+}

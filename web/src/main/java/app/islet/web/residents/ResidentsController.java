@@ -1,0 +1,338 @@
+package app.islet.web.residents;
+
+import app.islet.core.animal.Resident;
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.FoodItem;
+import app.islet.core.care.Stage;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.review.Compatibility;
+import app.islet.core.review.Severity;
+import app.islet.web.animal.ResidentRecord;
+import app.islet.web.animal.Residents;
+import app.islet.web.care.CareSheetStore;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Snapshots;
+import app.islet.web.support.Field;
+import app.islet.web.support.Form;
+import app.islet.web.support.Reply;
+import app.islet.web.support.Units;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.server.ResponseStatusException;
+
+/** The Residents step: who lives here, at which stage, how many, which sexes. */
+@Controller
+@RequestMapping("/c/{collection}/enclosures/{id}/residents")
+class ResidentsController {
+  private final Snapshots snapshots;
+  private final CareSheetStore sheets;
+  private final Residents residents;
+
+  ResidentsController(Snapshots snapshots, CareSheetStore sheets, Residents residents) {
+    this.residents = residents;
+    this.snapshots = snapshots;
+    this.sheets = sheets;
+  }
+
+  @GetMapping
+  String show(CollectionContext context, @PathVariable long id, Model model) {
+    return page(
+        context,
+        id,
+        model,
+        new Form(
+            Map.of(
+                "count",
+                "1",
+                "since",
+                context.today().toString(),
+                "clientId",
+                UUID.randomUUID().toString()),
+            context.system()));
+  }
+
+  @PostMapping
+  String add(
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    Optional<Resident> resident = read(context, form);
+    if (resident.isEmpty()) {
+      return reply.refused(page(context, id, model, form));
+    }
+    residents.add(
+        context, id, resident.get(), form.clientId(), form.date("since").orElse(context.today()));
+    return "redirect:" + context.path("/enclosures/" + id + "/residents");
+  }
+
+  @PostMapping("/{residentId}/leave")
+  String moveOut(
+      CollectionContext context,
+      @PathVariable long id,
+      @PathVariable long residentId,
+      Reply reply) {
+    ResidentRecord left = residents.moveOut(context, id, residentId);
+    return reply.done(
+        context.path("/enclosures/" + id + "/residents"),
+        Map.of("movedOut", residentId, "movedOutName", left.name()));
+  }
+
+  /** Undoes a move out. */
+  @PostMapping("/{residentId}/stay")
+  String moveBack(
+      CollectionContext context,
+      @PathVariable long id,
+      @PathVariable long residentId,
+      Reply reply) {
+    String name = residents.moveBack(context, id, residentId).name();
+    return reply.saved(
+        name + " lives here again.", context.path("/enclosures/" + id + "/residents"));
+  }
+
+  /** What was typed into one resident's correction, kept while something in it is wrong. */
+  record Correction(long residentId, Form form) {
+    public String sentence() {
+      return String.join(" ", form.errors().values());
+    }
+  }
+
+  /**
+   * Corrects name, number, sexes, school, care sheet and the like. The kind and the measured length
+   * stay: another animal is another resident.
+   */
+  @PostMapping("/{residentId}")
+  String correct(
+      CollectionContext context,
+      @PathVariable long id,
+      @PathVariable long residentId,
+      Form form,
+      Model model,
+      Reply reply) {
+    context.require(Role.KEEPER);
+    int count = form.whole("count", 1, 1000, 1);
+    int males = form.whole("males", 0, 1000, 0);
+    int females = form.whole("females", 0, 1000, 0);
+    String name = form.text("name", 60, "a name");
+    refuseTooManySexes(form, count, males, females);
+    LocalDate since = readSince(context, form);
+    EnclosureSnapshot.Occupant occupant =
+        snapshots.get(context, id).occupants().stream()
+            .filter(o -> o.record().id() == residentId)
+            .findFirst()
+            .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    String species =
+        form.typed("sheet").isEmpty() ? occupant.record().species() : form.typed("sheet");
+    if (sheetsFor(context, occupant.resident()).stream().noneMatch(s -> s.id().equals(species))) {
+      form.refuse("sheet", "Please choose a care sheet of the same kind.");
+    }
+    if (form.hasErrors()) {
+      model.addAttribute("correction", new Correction(residentId, form));
+      return reply.refused(show(context, id, model));
+    }
+    residents.describe(
+        context,
+        id,
+        residentId,
+        new Residents.Description(
+            species,
+            name,
+            count,
+            males,
+            females,
+            Optional.of(form.typed("school")).filter(school -> !school.isEmpty()),
+            since,
+            FoodItem.all().stream().filter(f -> form.flag("food-" + f.id())).toList()));
+    return reply.saved("Saved.", context.path("/enclosures/" + id + "/residents"));
+  }
+
+  private static LocalDate readSince(CollectionContext context, Form form) {
+    LocalDate since = form.date("since").orElse(context.today());
+    if (since.isAfter(context.today())) {
+      form.refuse("since", "A day until today, please.");
+    }
+    return since;
+  }
+
+  /** The care sheets that can hold for these animals: those of their kind. */
+  private List<CareSheet> sheetsFor(CollectionContext context, Resident resident) {
+    return sheets.library(context).all().stream()
+        .filter(sheet -> sheet.kind().equals(resident.species().kind()))
+        .toList();
+  }
+
+  private static void refuseTooManySexes(Form form, int count, int males, int females) {
+    if (males + females > count) {
+      form.refuse(
+          "males",
+          "%d males and %d females are more than the %d animals there are."
+              .formatted(males, females, count));
+    }
+  }
+
+  private Optional<Resident> read(CollectionContext context, Form form) {
+    Optional<CareSheet> sheet = sheets.library(context).find(form.typed("species"));
+    if (sheet.isEmpty()) {
+      form.refuse("species", "Please choose a species.");
+    }
+    int count = form.whole("count", 1, 1000, 1);
+    int males = form.whole("males", 0, 1000, 0);
+    int females = form.whole("females", 0, 1000, 0);
+    refuseTooManySexes(form, count, males, females);
+    OptionalDouble length = form.optional("length", Dimension.LENGTH, 0.1, 300);
+    OptionalDouble mass = form.optional("mass", Dimension.MASS, 0.001, 500_000);
+    readSince(context, form);
+    Optional<String> stage =
+        Optional.of(form.typed("stage"))
+            .filter(s -> !s.isEmpty())
+            .map(s -> s.substring(s.indexOf('/') + 1));
+    if (sheet.isPresent()
+        && stage.isPresent()
+        && (sheet.get().stage(stage.get()).isEmpty()
+            || !form.typed("stage").startsWith(sheet.get().id() + "/"))) {
+      form.refuse(
+          "stage",
+          "That is not a stage of the %s; its stages are: %s."
+              .formatted(
+                  sheet.get().name(),
+                  String.join(", ", sheet.get().stages().stream().map(Stage::name).toList())));
+    }
+    String name = form.typed("name");
+    if (name.length() > 60) {
+      form.refuse("name", "At most 60 characters, please.");
+    }
+    if (form.hasErrors()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new Resident(
+            name.isEmpty() ? (count == 1 ? sheet.get().name() : sheet.get().plural()) : name,
+            sheet.get(),
+            count,
+            males,
+            females,
+            length,
+            mass,
+            stage));
+  }
+
+  /** One cell of the matrix of who goes with whom. */
+  record Cell(String verdict, String css, List<String> reasons) {}
+
+  record Row(String name, List<Cell> cells) {}
+
+  /** A range all of them stand; {@code text} says so where none is left. */
+  record Common(String what, String text, boolean left) {}
+
+  private static void addCompatibility(EnclosureSnapshot state, Units u, Model model) {
+    List<Resident> residents = state.residents();
+    Compatibility compatibility = Compatibility.of(residents);
+    model.addAttribute("names", residents.stream().map(Resident::name).toList());
+    model.addAttribute(
+        "matrix",
+        residents.stream()
+            .map(
+                one ->
+                    new Row(
+                        one.name(),
+                        residents.stream()
+                            .map(other -> cell(compatibility, one, other, u))
+                            .toList()))
+            .toList());
+    model.addAttribute(
+        "common",
+        compatibility.shared().stream()
+            .map(
+                s ->
+                    new Common(
+                        s.what(),
+                        s.range().map(r -> u.range(r, s.dimension())).orElse("none left"),
+                        s.range().isPresent()))
+            .toList());
+  }
+
+  private static Cell cell(Compatibility compatibility, Resident one, Resident other, Units u) {
+    return compatibility.pairs().stream()
+        .filter(p -> p.one() == one && p.other() == other || p.one() == other && p.other() == one)
+        .findFirst()
+        .map(
+            p ->
+                new Cell(
+                    p.verdict() == Severity.NOTE ? "Well" : p.verdict().word(),
+                    p.verdict() == Severity.NOTE
+                        ? "well"
+                        : p.verdict().word().toLowerCase(Locale.ROOT),
+                    p.reasons().stream().map(u::text).toList()))
+        .orElse(new Cell("", "", List.of()));
+  }
+
+  private String page(CollectionContext context, long id, Model model, Form form) {
+    List<Field.Option> species = new ArrayList<>(List.of(new Field.Option("", "choose ...")));
+    CareLibrary library = sheets.library(context);
+    library.all().forEach(s -> species.add(new Field.Option(s.id(), s.name())));
+    List<Field.Option> stages =
+        new ArrayList<>(List.of(new Field.Option("", "by its length, or adult")));
+    library
+        .all()
+        .forEach(
+            s ->
+                s.stages()
+                    .forEach(
+                        t ->
+                            stages.add(
+                                new Field.Option(
+                                    s.id() + "/" + t.id(),
+                                    s.name() + ": " + t.name().toLowerCase(Locale.ROOT)))));
+    EnclosureSnapshot state = snapshots.get(context, id);
+    model.addAttribute("state", state);
+    addCompatibility(state, context.units(), model);
+    model.addAttribute("foods", FoodItem.all());
+    model.addAttribute(
+        "sheets",
+        state.occupants().stream()
+            .collect(
+                Collectors.toMap(o -> o.record().id(), o -> sheetsFor(context, o.resident()))));
+    model.addAttribute("chosen", sheets.schools(context));
+    model.addAttribute("clientId", form.typed("clientId"));
+    model.addAttribute(
+        "fields",
+        List.of(
+            Field.select(form, "species", "Species", species),
+            Field.of(form, "count", "How many", "number", "", ""),
+            Field.of(
+                form,
+                "length",
+                "Length, measured",
+                "number",
+                Dimension.LENGTH.unit(context.system()),
+                "decides the stage"),
+            Field.of(
+                form,
+                "mass",
+                "Weight, each",
+                "number",
+                Dimension.MASS.unit(context.system()),
+                "empty: reckoned from length"),
+            Field.select(form, "stage", "Stage, if not measured", stages),
+            Field.of(form, "males", "Males", "number", "", "as far as known"),
+            Field.of(form, "females", "Females", "number", "", "as far as known"),
+            Field.of(form, "since", "Here since", "date", "", ""),
+            Field.of(form, "name", "What you call them", "text", "", "")));
+    return "residents/residents";
+  }
+}

@@ -1,0 +1,187 @@
+package app.islet.web.room;
+
+import app.islet.core.enclosure.Site;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.UnitSystem;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
+import app.islet.web.enclosure.Designs;
+import app.islet.web.enclosure.Rooms;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Snapshots;
+import app.islet.web.support.Field;
+import app.islet.web.support.Form;
+import app.islet.web.support.Reply;
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/**
+ * The Site step, and the rooms of a collection: how warm it is there by day and night, summer and
+ * winter.
+ */
+@Controller
+class RoomController {
+  private final Snapshots snapshots;
+  private final Rooms rooms;
+  private final Designs designs;
+
+  RoomController(Snapshots snapshots, Rooms rooms, Designs designs) {
+    this.designs = designs;
+    this.rooms = rooms;
+    this.snapshots = snapshots;
+  }
+
+  @GetMapping("/c/{collection}/enclosures/{id}/site")
+  String show(CollectionContext context, @PathVariable long id, Model model) {
+    EnclosureSnapshot state = snapshots.get(context, id);
+    return page(
+        context,
+        state,
+        model,
+        new Form(
+            typed(state.room().name(), state.room().site(), context.system()), context.system()));
+  }
+
+  @PostMapping("/c/{collection}/enclosures/{id}/site")
+  String save(
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    EnclosureSnapshot state = snapshots.get(context, id);
+    Site site = read(form);
+    String name = form.text("roomName", 60, "the room's name");
+    if (form.hasErrors()) {
+      return reply.refused(page(context, state, model, form));
+    }
+    if (!rooms.change(context, state.room().id(), name, site)) {
+      form.refuse("roomName", "There is another room of that name; give this one its own.");
+      return reply.refused(page(context, state, model, form));
+    }
+    return reply.saved("Saved.", context.path("/enclosures/" + id + "/site"));
+  }
+
+  @PostMapping("/c/{collection}/enclosures/{id}/move")
+  String move(CollectionContext context, @PathVariable long id, @RequestParam long room) {
+    designs.move(context, id, room);
+    return "redirect:" + context.path("/enclosures/" + id + "/site");
+  }
+
+  @GetMapping("/c/{collection}/rooms/new")
+  String newRoom(CollectionContext context, Model model) {
+    context.require(Role.KEEPER);
+    model.addAttribute(
+        "fields",
+        fields(new Form(typed("", Site.LIVING_ROOM, context.system()), context.system())));
+    return "room/new";
+  }
+
+  @PostMapping("/c/{collection}/rooms")
+  String addRoom(CollectionContext context, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    Site site = read(form);
+    String name = form.text("roomName", 60, "the room's name");
+    if (form.hasErrors()) {
+      model.addAttribute("fields", fields(form));
+      return reply.refused("room/new");
+    }
+    rooms.add(context, name, site);
+    return "redirect:" + context.path("/enclosures/new");
+  }
+
+  private String page(CollectionContext context, EnclosureSnapshot state, Model model, Form form) {
+    model.addAttribute("state", state);
+    model.addAttribute("rooms", rooms.all(context));
+    model.addAttribute("fields", fields(form));
+    return "room/room";
+  }
+
+  private static Map<String, String> typed(String name, Site site, UnitSystem units) {
+    Map<String, String> typed = new LinkedHashMap<>();
+    typed.put("roomName", name);
+    typed.put("summerDay", Form.shown(site.summerDayC(), Dimension.TEMPERATURE, units));
+    typed.put("summerNight", Form.shown(site.summerNightC(), Dimension.TEMPERATURE, units));
+    typed.put("winterDay", Form.shown(site.winterDayC(), Dimension.TEMPERATURE, units));
+    typed.put("winterNight", Form.shown(site.winterNightC(), Dimension.TEMPERATURE, units));
+    site.residualCurrentDevice()
+        .ifPresent(there -> typed.put("residualCurrentDevice", there ? "YES" : "NO"));
+    if (site.smallChildren()) {
+      typed.put("smallChildren", "on");
+    }
+    if (site.sunHours() > 0) {
+      typed.put("sunHours", Form.shown(site.sunHours(), Dimension.HOURS, units));
+    }
+    site.latitude()
+        .ifPresent(deg -> typed.put("latitude", BigDecimal.valueOf(deg).toPlainString()));
+    site.longitude()
+        .ifPresent(deg -> typed.put("longitude", BigDecimal.valueOf(deg).toPlainString()));
+    typed.put("humidity", Form.shown(site.humidityPercent(), Dimension.PERCENT, units));
+    return typed;
+  }
+
+  private static Site read(Form form) {
+    return new Site(
+        temperature(form, "summerDay"),
+        temperature(form, "summerNight"),
+        temperature(form, "winterDay"),
+        temperature(form, "winterNight"),
+        form.number("humidity", Dimension.PERCENT, 0, 100),
+        device(form),
+        form.flag("smallChildren"),
+        form.optional("sunHours", Dimension.HOURS, 0, 16).orElse(0),
+        form.optional("latitude", Dimension.ANGLE, -90, 90),
+        form.optional("longitude", Dimension.ANGLE, -180, 180));
+  }
+
+  private static Optional<Boolean> device(Form form) {
+    String said = form.typed("residualCurrentDevice");
+    return said.isEmpty() ? Optional.empty() : Optional.of(said.equals("YES"));
+  }
+
+  private static double temperature(Form form, String id) {
+    return form.number(id, Dimension.TEMPERATURE, -20, 50);
+  }
+
+  private static List<Field> fields(Form form) {
+    String t = Dimension.TEMPERATURE.unit(form.units());
+    return List.of(
+        Field.of(form, "roomName", "Room", "text", "", ""),
+        Field.of(form, "summerDay", "Summer, warmest by day", "number", t, ""),
+        Field.of(form, "summerNight", "Summer, by night", "number", t, ""),
+        Field.of(form, "winterDay", "Winter, by day", "number", t, ""),
+        Field.of(form, "winterNight", "Winter, coldest by night", "number", t, ""),
+        Field.of(
+            form, "humidity", "Humidity of the room", "number", "%", "about 50 in a heated room"),
+        Field.of(
+            form,
+            "sunHours",
+            "Sun on the glass, a clear summer's day",
+            "number",
+            "h",
+            "empty: none"),
+        Field.of(
+            form,
+            "latitude",
+            "Latitude",
+            "number",
+            "°",
+            "north positive; for seasons and day length"),
+        Field.of(form, "longitude", "Longitude", "number", "°", "east positive"),
+        Field.select(
+            form,
+            "residualCurrentDevice",
+            "Residual-current device",
+            List.of(
+                new Field.Option("", "nobody looked"),
+                new Field.Option("YES", "on these sockets"),
+                new Field.Option("NO", "none"))),
+        Field.of(form, "smallChildren", "Children under five about", "checkbox", "", ""));
+  }
+}

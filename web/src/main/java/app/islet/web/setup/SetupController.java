@@ -1,0 +1,103 @@
+package app.islet.web.setup;
+
+import app.islet.core.quantity.UnitSystem;
+import app.islet.web.account.Logins;
+import app.islet.web.account.People;
+import app.islet.web.account.Person;
+import app.islet.web.collection.NewCollections;
+import app.islet.web.support.Field;
+import app.islet.web.support.Form;
+import app.islet.web.support.NotFoundException;
+import app.islet.web.support.Reply;
+import java.time.DateTimeException;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** The first visit: makes the owner and the collection. Afterwards this page is gone. */
+@Controller
+@RequestMapping("/setup")
+class SetupController {
+  private final People people;
+  private final NewCollections collections;
+
+  SetupController(People people, NewCollections collections) {
+    this.people = people;
+    this.collections = collections;
+  }
+
+  @GetMapping
+  String show(Model model) {
+    requireFirst();
+    return page(model, new Form(Map.of("zone", ZoneId.systemDefault().getId()), UnitSystem.METRIC));
+  }
+
+  @PostMapping
+  String create(Form form, Model model, Reply reply) {
+    requireFirst();
+    String name = form.text("name", 60, "your name");
+    String login = Logins.read(form);
+    String password = Logins.password(form);
+    String collection = form.text("collection", 60, "a name for the collection");
+    ZoneId zone = zone(form);
+    if (form.hasErrors()) {
+      return reply.refused(page(model, form));
+    }
+    UnitSystem units = form.typed("units").equals("US") ? UnitSystem.US : UnitSystem.METRIC;
+    collections.createFirst(
+        collection,
+        zone,
+        () -> {
+          Person owner = people.register(login, name, password);
+          people.prefer(login, units, Person.Theme.AUTO);
+          return owner;
+        });
+    return reply.done("/login?made");
+  }
+
+  private static ZoneId zone(Form form) {
+    try {
+      return ZoneId.of(form.typed("zone"));
+    } catch (DateTimeException e) {
+      form.refuse(
+          "zone", "\"%s\" is not a time zone such as Europe/Vienna.".formatted(form.typed("zone")));
+      return ZoneId.of("UTC");
+    }
+  }
+
+  private static String page(Model model, Form form) {
+    model.addAttribute(
+        "fields",
+        List.of(
+            Field.of(
+                form,
+                "collection",
+                "Name of the collection",
+                "text",
+                "",
+                "the animals you look after, as a whole"),
+            Field.of(form, "name", "Your name", "text", "", ""),
+            Field.of(form, "login", "Sign-in", "text", "", "small letters, digits, . _ -"),
+            Field.of(form, "password", "Password", "password", "", "at least 10 characters"),
+            Field.select(
+                form,
+                "units",
+                "Units",
+                List.of(
+                    new Field.Option("METRIC", "cm, litres, °C"),
+                    new Field.Option("US", "inches, US gallons, °F"))),
+            Field.of(form, "zone", "Time zone", "text", "", "as Europe/Vienna")));
+    return "setup/setup";
+  }
+
+  private void requireFirst() {
+    if (people.any()) {
+      throw new NotFoundException("somebody has been here already");
+    }
+  }
+}

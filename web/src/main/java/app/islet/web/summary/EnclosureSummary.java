@@ -1,0 +1,54 @@
+package app.islet.web.summary;
+
+import app.islet.core.plan.Plan;
+import app.islet.core.review.Finding;
+import app.islet.core.review.Severity;
+import app.islet.web.drawing.Glyph;
+import app.islet.web.drawing.SectionDrawing;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * An enclosure in a list.
+ *
+ * @param who who lives there, in a line
+ * @param glyph its section
+ * @param open findings that ask for something, the worst first
+ * @param plan what is to be done again and again
+ */
+public record EnclosureSummary(
+    long id,
+    String name,
+    long roomId,
+    String room,
+    String who,
+    LocalDate startedOn,
+    double lengthCm,
+    Glyph glyph,
+    List<Finding> open,
+    Plan plan) {
+  static EnclosureSummary of(EnclosureSnapshot snapshot) {
+    return new EnclosureSummary(
+        snapshot.id(),
+        snapshot.name(),
+        snapshot.room().id(),
+        snapshot.room().name(),
+        snapshot.who(),
+        snapshot.record().startedOn(),
+        snapshot.design().vessel().lengthCm(),
+        SectionDrawing.glyph(snapshot.assessment()),
+        snapshot.assessment().review().findings().stream().filter(Finding::isOpen).toList(),
+        snapshot.assessment().plan());
+  }
+
+  public Optional<Severity> worst() {
+    return open.stream().findFirst().map(Finding::severity);
+  }
+
+  /** How many findings are as bad as the worst. */
+  public long ofTheWorst() {
+    return worst().map(w -> open.stream().filter(f -> f.severity() == w).count()).orElse(0L);
+  }
+}

@@ -1,0 +1,33 @@
+package app.islet.web.support;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+
+/** Files to keep. */
+public final class Downloads {
+  private Downloads() {}
+
+  /**
+   * @param name of the file with its ending, in any letters: what a file system may not like in it
+   *     becomes a hyphen
+   */
+  public static ResponseEntity<String> of(String name, MediaType type, String text) {
+    int dot = name.lastIndexOf('.');
+    String stem =
+        name.substring(0, dot)
+            .toLowerCase(Locale.ROOT)
+            .replaceAll("[^\\p{L}\\p{N}]+", "-")
+            .replaceAll("^-|-$", "");
+    String file = (stem.isEmpty() ? "islet" : stem) + name.substring(dot);
+    ContentDisposition disposition =
+        ContentDisposition.attachment().filename(file, StandardCharsets.UTF_8).build();
+    return ResponseEntity.ok()
+        .contentType(type)
+        .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+        .body(text);
+  }
+}
