@@ -127,7 +127,7 @@ class KeepersPathTest {
     page.reload();
     assertThat(stop.locator("[data-task='spot-clean'] .tick.done")).containsText("done");
     press(page, "Undo");
-    assertThat(page.locator(".flash")).containsText("Taken back: Spot clean.");
+    assertThat(page.locator(".flash")).containsText("Undone: Spot clean.");
     assertThat(stop.locator("[data-task='spot-clean'] .tick.done")).hasCount(0);
     assertThat(meal.locator(".tick.done")).hasCount(1);
 

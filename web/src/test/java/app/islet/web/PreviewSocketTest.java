@@ -134,7 +134,7 @@ class PreviewSocketTest {
 
   @Test
   void who_signs_out_loses_it_within_seconds() throws InterruptedException {
-    Page page = ISLET.owner();
+    Page page = ISLET.signedIn("mill", "quiet water");
     page.navigate(BUILD);
     String form = form(page);
     Heard heard = new Heard();

@@ -458,13 +458,14 @@ class StoreTest {
 
   @Test
   void whatever_changes_what_a_page_shows_gives_the_enclosure_a_new_version() {
-    long id = tank("Versions");
+    long own = ROOMS.add(context, "Version room", Site.LIVING_ROOM).id();
+    long id = DESIGNS.create(context, own, design("Versions"), DAY, UUID.randomUUID()).id();
     long[] version = {version(id)};
     for (Runnable write :
         List.<Runnable>of(
             () -> addTurtle(id, UUID.randomUUID()),
             () -> change(id, "/water/depthCm", 33),
-            () -> ROOMS.change(context, room, "Room", new Site(24, 20, 20, 17, 51)),
+            () -> ROOMS.change(context, own, "Version room", new Site(24, 20, 20, 17, 51)),
             () ->
                 WATER_LOG.test(
                     context,

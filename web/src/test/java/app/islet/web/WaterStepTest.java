@@ -61,7 +61,7 @@ class WaterStepTest {
         .containsText("ammonia 0 mg/L NH₄, nitrite 0.05 mg/L NO₂, nitrate 22 mg/L NO₃, pH 7.4");
     assertThat(log(page)).hasCount(1);
     send(page, "Undo");
-    assertThat(page.locator(".flash")).containsText("Taken back.");
+    assertThat(page.locator(".flash")).containsText("Deleted.");
     assertThat(log(page)).hasCount(0);
   }
 

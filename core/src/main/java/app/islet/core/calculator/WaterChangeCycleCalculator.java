@@ -29,9 +29,9 @@ public final class WaterChangeCycleCalculator extends AbstractCalculator {
 
   @Override
   public Map<String, Double> compute(Values in) {
-    WaterChange.SteadyState recurrence =
+    WaterChange.SteadyState steady =
         WaterChange.settles(
             in.get("risePerDay"), in.get("everyDays"), in.get("tapMgPerL"), in.get("percent"));
-    return answer(recurrence.beforeMgPerL(), recurrence.afterMgPerL());
+    return answer(steady.beforeMgPerL(), steady.afterMgPerL());
   }
 }

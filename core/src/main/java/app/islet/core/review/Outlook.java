@@ -27,6 +27,9 @@ public record Outlook(List<Event> events) {
   /** So near to its adult length an animal counts as grown. */
   private static final double GROWN = 0.95;
 
+  /** The rules of floor and litres: what they find is called outgrown. */
+  static final Set<String> ROOM = Set.of("floor-too-small", "too-little-water");
+
   /**
    * @param month months from now, from 1
    * @param finding what the review says then
@@ -79,12 +82,19 @@ public record Outlook(List<Event> events) {
   /** What grows worse by growing: a filter or a tube ages too, but is mended on the rounds. */
   private static List<Finding> failing(HusbandryState situation) {
     return Review.judged(situation)
-        .filter(f -> f.severity() == Severity.DANGER || f.severity() == Severity.WRONG)
+        .filter(Outlook::isFailing)
         .filter(f -> f.step() != Step.LIGHT)
         .toList();
   }
 
+  /** Too little room is told from the first day it is short, as the review tells it. */
+  private static boolean isFailing(Finding f) {
+    return f.severity() == Severity.DANGER
+        || f.severity() == Severity.WRONG
+        || f.severity() == Severity.WATCH && ROOM.contains(f.rule());
+  }
+
   private static String key(Finding finding) {
-    return finding.rule() + "/" + finding.who();
+    return finding.rule() + "/" + finding.who() + "/" + finding.severity();
   }
 }

@@ -93,7 +93,7 @@ public record FilterCycle(
             .toList();
     Phase phase = phase(known, told, newest, fulfilled.contains(criterion));
     LocalDate since = since(known, told, phase, criterion);
-    boolean moving = locomotion(told, phase, since);
+    boolean moving = isMoving(told, phase, since);
     boolean may = phase == Phase.READY && age <= FRESH_DAYS;
     List<CyclingCriterion> others =
         List.of(CyclingCriterion.values()).stream()
@@ -164,7 +164,7 @@ public record FilterCycle(
     return first;
   }
 
-  private static boolean locomotion(List<WaterTest> told, Phase phase, LocalDate since) {
+  private static boolean isMoving(List<WaterTest> told, Phase phase, LocalDate since) {
     Parameter watched =
         phase == Phase.AMMONIA
             ? Parameter.AMMONIA

@@ -14,6 +14,8 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -37,6 +39,11 @@ public final class Islet {
 
   private static Islet running;
 
+  private final List<BrowserContext> open = new CopyOnWriteArrayList<>();
+
+  /** Who signed in once, so that the next page of theirs need not: the browser's cookies. */
+  private final Map<String, String> signedIn = new ConcurrentHashMap<>();
+
   private final ConfigurableApplicationContext context;
   private final Playwright playwright;
   private final Browser browser;
@@ -53,7 +60,7 @@ public final class Islet {
             .chromium()
             .launch(
                 new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                     .setArgs(CHROMIUM_FLAGS));
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     Runtime.getRuntime().addShutdownHook(new Thread(context::close));
@@ -102,13 +109,8 @@ public final class Islet {
     }
 
     public Page page() {
-      BrowserContext fresh =
-          browser.newContext(
-              new Browser.NewContextOptions()
-                  .setViewportSize(1280, 800)
-                  .setBaseURL(address(context)));
-      fresh.setDefaultTimeout(PATIENCE_MS);
-      return fresh.newPage();
+      return Islet.this.page(
+          new Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(address(context)));
     }
 
     @Override
@@ -138,25 +140,55 @@ public final class Islet {
   }
 
   public Page page(int width, int height) {
-    BrowserContext fresh =
-        browser.newContext(
-            new Browser.NewContextOptions().setViewportSize(width, height).setBaseURL(base));
+    return page(options(width, height));
+  }
+
+  private Browser.NewContextOptions options(int width, int height) {
+    return new Browser.NewContextOptions().setViewportSize(width, height).setBaseURL(base);
+  }
+
+  private Page page(Browser.NewContextOptions options) {
+    BrowserContext fresh = browser.newContext(options);
     fresh.setDefaultTimeout(PATIENCE_MS);
+    open.add(fresh);
     return fresh.newPage();
   }
 
+  /** Closes every page there is. */
+  static void closePages() {
+    if (running != null) {
+      running.open.forEach(BrowserContext::close);
+      running.open.clear();
+    }
+  }
+
+  /** A page of somebody who signs in now; their visit is their own, to be ended too. */
   public Page signedIn(String login, String password) {
     return signIn(stranger(), login, password);
   }
 
   /** The owner of the demo's collection. */
   public Page owner() {
-    return signedIn("mill", "quiet water");
+    return known("mill", 1280, 800);
+  }
+
+  /** The same on a screen of that size. */
+  public Page owner(int width, int height) {
+    return known("mill", width, height);
   }
 
   /** A helper there. */
   public Page helper() {
-    return signedIn("club", "quiet water");
+    return known("club", 1280, 800);
+  }
+
+  private Page known(String login, int width, int height) {
+    String cookies =
+        signedIn.computeIfAbsent(
+            login, who -> signedIn(who, "quiet water").context().storageState());
+    Page page = page(options(width, height).setStorageState(cookies));
+    page.navigate("/");
+    return page;
   }
 
   public Page signIn(Page page, String login, String password) {

@@ -33,7 +33,7 @@ public final class SoonOutgrown implements ResidentRule {
       return Optional.empty();
     }
     for (int month = 1; month <= r.stage().needs().space().ahead().months(); month++) {
-      days = (int) Math.round(month * 30.44);
+      days = Outlook.days(month);
       Resident grown = r.after(days);
       if (tooSmall(s, grown)) {
         return Optional.of(

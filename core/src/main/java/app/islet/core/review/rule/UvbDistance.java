@@ -6,6 +6,7 @@ import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.light.UvPlace;
+import app.islet.core.light.UvVerdict;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
@@ -47,7 +48,7 @@ public final class UvbDistance implements ResidentRule {
     if (r.stage().needs().uv().isEmpty() || lid.uv() < 0.1) {
       return Optional.empty();
     }
-    Range want = lid == Lid.MESH ? MESH_CM : OPEN_CM;
+    Range want = UvVerdict.thumbCm(lid);
     return place.isPresent() ? byIndex(s, r, place.get(), want) : byThumb(s, r, want);
   }
 
@@ -103,7 +104,8 @@ public final class UvbDistance implements ResidentRule {
             .all(Equipment.UvbLamp.class)
             .flatMapToDouble(lamp -> lamp.distanceCm().stream())
             .min();
-    if (distance.isEmpty() || want.contains(distance.getAsDouble())) {
+    if (distance.isEmpty()
+        || UvVerdict.byDistance(distance.getAsDouble(), s.enclosure().lid()) == UvVerdict.ENOUGH) {
       return Optional.empty();
     }
     boolean mesh = s.enclosure().lid() == Lid.MESH;
