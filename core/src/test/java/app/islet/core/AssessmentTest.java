@@ -80,7 +80,7 @@ class AssessmentTest {
         .containsExactly("Heater with guard and thermostat", "Filter", "Basking lamp", "UVB tube");
     Purchase sand =
         bare.shopping().stream()
-            .filter(p -> p.thing().startsWith("Ground"))
+            .filter(p -> p.thing().startsWith("Substrate"))
             .findFirst()
             .orElseThrow();
     assertThat(sand.size().text(UnitSystem.METRIC)).isEqualTo("80 L, about 128 kg");

@@ -202,15 +202,16 @@ final class AssemblySteps {
 
   private void phWeek(double ph, Range range) {
     double aim = ph < range.min() ? range.min() : range.max();
-    double days = Math.max(7, Math.ceil(Math.abs(aim - ph) / WaterState.MOST_PH_A_DAY));
+    double days = Math.ceil(Math.abs(aim - ph) / WaterState.MOST_PH_A_DAY);
     waiting(
         days,
-        "a week or more",
+        "a day for each step",
         "ph",
         "Move the pH in small steps",
-        "From {} to {}: at most 0.2 a day, measured before each step. With the animals out of it.",
+        "From {} to {}: at most {} a day, measured before each step. With the animals out of it.",
         new Quantity(Dimension.RATIO, ph),
-        new Quantity(Dimension.RATIO, aim));
+        new Quantity(Dimension.RATIO, aim),
+        new Quantity(Dimension.RATIO, WaterState.MOST_PH_A_DAY));
   }
 
   /** As long as the filter takes in this water, reckoned; by the rule of thumb beside it. */

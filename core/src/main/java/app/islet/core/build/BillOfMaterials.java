@@ -8,9 +8,8 @@ import app.islet.core.enclosure.Furnishing;
 import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Lid;
-import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.WaterSource;
-import app.islet.core.geometry.StructuralLoad;
+import app.islet.core.geometry.SubstrateVolumes;
 import app.islet.core.plan.Purchase;
 import app.islet.core.plan.Shopping;
 import app.islet.core.quantity.Dimension;
@@ -27,7 +26,7 @@ import java.util.Map;
 /** Every thing of a design with its amount. */
 final class BillOfMaterials {
   private static final String VESSEL = "Vessel";
-  private static final String GROUND = "Ground";
+  private static final String GROUND = "Substrate";
   private static final String PARTS = "Parts";
   private static final String DEVICES = "Devices";
   private static final String WATER = "Water";
@@ -85,10 +84,9 @@ final class BillOfMaterials {
 
   /** Each layer over the whole floor; what rises over it is of the uppermost material. */
   private void ground() {
-    Substrate g = e.ground();
-    double floor = s.geometry().footprintCm2();
+    SubstrateVolumes volumes = SubstrateVolumes.of(e, s.geometry());
     int n = 0;
-    for (Substrate.Layer layer : g.below()) {
+    for (SubstrateVolumes.Volume layer : volumes.layers()) {
       n++;
       String key = "layer-" + n + "-" + written(layer.material());
       if (layer.material() == SubstrateMaterial.MESH) {
@@ -97,51 +95,29 @@ final class BillOfMaterials {
             key,
             "Separating mesh",
             Phrase.of("a tenth more than the floor, for the edges"),
-            Quantity.cm2(floor * MESH_SPARE));
+            Quantity.cm2(s.geometry().footprintCm2() * MESH_SPARE));
       } else {
-        bulk(key, layer.material(), floor * layer.thicknessCm() / 1000);
+        bulk(key, layer);
       }
     }
-    Map<SubstrateMaterial, Double> litres = new EnumMap<>(SubstrateMaterial.class);
-    if (g.material() != SubstrateMaterial.BARE) {
-      litres.merge(g.material(), floor * g.uppermostCm() / 1000, Double::sum);
-    }
-    litres.merge(StructuralLoad.raisedMaterial(e), raisedL(), Double::sum);
-    litres.forEach(
-        (material, l) -> {
-          if (l > 0.005) {
-            bulk("ground-" + written(material), material, l);
-          }
-        });
+    volumes.uppermost().forEach(volume -> bulk("ground-" + written(volume.material()), volume));
   }
 
-  /** Points and land, and the slopes and terraces drawn as parts. */
-  private double raisedL() {
-    return StructuralLoad.raisedL(e)
-        + e.furnishings().parts().stream()
-            .filter(BillOfMaterials::isGround)
-            .mapToDouble(Furnishing::blockL)
-            .sum();
-  }
-
-  private static boolean isGround(Furnishing part) {
-    return part.kind() == FurnishingKind.SLOPE || part.kind() == FurnishingKind.TERRACE;
-  }
-
-  private void bulk(String key, SubstrateMaterial material, double litres) {
+  private void bulk(String key, SubstrateVolumes.Volume volume) {
+    SubstrateMaterial material = volume.material();
     add(
         GROUND,
         key,
         capital(material.words()),
         Phrase.of("loose and dry, {} a litre", new Quantity(Dimension.MASS_KG, material.kgPerL())),
-        Quantity.litres(litres),
-        Quantity.kilograms(litres * material.kgPerL()));
+        Quantity.litres(volume.litres()),
+        Quantity.kilograms(volume.massKg()));
   }
 
   private void parts() {
     Map<FurnishingKind, List<Furnishing>> byKind = new EnumMap<>(FurnishingKind.class);
     e.furnishings().parts().stream()
-        .filter(p -> !p.kind().isDevice() && !isGround(p))
+        .filter(p -> !p.kind().isDevice() && !SubstrateVolumes.isOfSubstrate(p))
         .forEach(p -> byKind.computeIfAbsent(p.kind(), k -> new ArrayList<>()).add(p));
     byKind.forEach(
         (kind, parts) ->

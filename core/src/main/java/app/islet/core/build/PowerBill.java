@@ -1,10 +1,12 @@
 package app.islet.core.build;
 
+import app.islet.core.animal.BaskingHours;
 import app.islet.core.climate.Climate;
 import app.islet.core.climate.UsualPower;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Site;
+import app.islet.core.light.Photoperiod;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.situation.HusbandryState;
@@ -17,8 +19,6 @@ import java.util.List;
  */
 final class PowerBill {
   private static final double HOURS = 30.44 * 24;
-
-  private static final double USUAL_LIGHT_HOURS = 12;
 
   private final HusbandryState s;
   private final Enclosure e;
@@ -43,9 +43,9 @@ final class PowerBill {
     } else if (device instanceof Equipment.Chiller chiller) {
       chiller(chiller);
     } else if (device instanceof Equipment.BaskingLamp lamp) {
-      lit(lamp.words(), lamp.powerW(), "");
+      lit(lamp.words(), lamp.powerW(), BaskingHours.of(s.residents(), lightHours()), "");
     } else if (device instanceof Equipment.UvbLamp) {
-      lit(device.words(), UsualPower.TUBE_W, "power as usual for a tube; ");
+      lit(device.words(), UsualPower.TUBE_W, lightHours(), "power as usual for a tube; ");
     } else if (device instanceof Equipment.Filter filter) {
       steady(
           filter.words(),
@@ -69,8 +69,11 @@ final class PowerBill {
     lines.add(new PowerLine(device, watts, kwh, kwh, Phrase.of(basis)));
   }
 
-  private void lit(String device, double watts, String basis) {
-    double hours = e.conditions().lightHours().orElse(USUAL_LIGHT_HOURS);
+  private double lightHours() {
+    return Photoperiod.of(e).hoursOn(s.date());
+  }
+
+  private void lit(String device, double watts, double hours, String basis) {
     double kwh = watts * hours / 24 * HOURS / 1000;
     lines.add(
         new PowerLine(

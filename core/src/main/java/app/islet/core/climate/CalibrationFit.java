@@ -38,6 +38,35 @@ public record CalibrationFit(
     double lossWithin,
     double evaporationWithin) {
   public static final int LEAST_READINGS = 4;
+
+  /** Nobody's tank loses less than half or more than twice what its panes and surface say. */
+  private static final double LIKELY_LEAST = 0.5;
+
+  private static final double LIKELY_MOST = 2;
+
+  /** A log that leaves the loss less certain than this says little. */
+  private static final double GOOD_WITHIN = 0.15;
+
+  /** How far a fit is to be believed. */
+  public enum Trust {
+    GOOD,
+    /** The log is too short, or its water too near to its room. */
+    LITTLE,
+    /** Something else warmed or cooled it: a heater left on, the sun, a probe out of the water. */
+    UNLIKELY
+  }
+
+  public Trust trust() {
+    if (!isLikely(after.lossFactor()) || !isLikely(after.evaporationFactor())) {
+      return Trust.UNLIKELY;
+    }
+    return lossWithin < GOOD_WITHIN ? Trust.GOOD : Trust.LITTLE;
+  }
+
+  private static boolean isLikely(double factor) {
+    return factor >= LIKELY_LEAST && factor <= LIKELY_MOST;
+  }
+
   private static final int STEP_MINUTES = 5;
   private static final double THERMOMETER_K = 0.2;
   private static final double KNOWN_WITHIN = 0.3;

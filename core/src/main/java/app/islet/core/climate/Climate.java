@@ -35,6 +35,26 @@ public record Climate(Optional<WaterClimate> water, Optional<AirClimate> air, Cl
       double summerUncooledC,
       double summerC,
       double topUpLPerDay) {
+    /** Nobody makes an aquarium heater smaller; common practice, no source. */
+    private static final double SMALLEST_HEATER_W = 10;
+
+    /** Less than this is no more than the estimate may be off. */
+    private static final double NOTHING_W = 0.5;
+
+    /** How a need for heat is met. */
+    public enum Heating {
+      NONE,
+      /** Too little for any heater that is sold: the room, or the box, is warmed instead. */
+      ROOM,
+      HEATER
+    }
+
+    public Heating heating() {
+      return heatingNeedW < NOTHING_W
+          ? Heating.NONE
+          : heaterToBuyW() < SMALLEST_HEATER_W / 2 ? Heating.ROOM : Heating.HEATER;
+    }
+
     /** Power of the heater to buy: what the estimate may be off is in reserve. */
     public double heaterToBuyW() {
       return heatingNeedW * (1 + POWER_UNCERTAINTY);

@@ -200,9 +200,15 @@ public record Cooling(
       return Envelope.isClosed(lid) ? Lid.MESH : lid;
     }
 
+    /** So much at once is no cooling but a shock, and the model of a mixed tank does not hold. */
+    private static final double MOST_ICE_DROP_K = 4;
+
     private void ice() {
       double watts = BOTTLES_A_DAY * BOTTLE_KG * ICE_KJ_PER_KG * 1000 / 86_400;
       double dropK = BOTTLE_KG * ICE_KJ_PER_KG / (geometry.waterL() * 4.186 + 0.001);
+      if (dropK > MOST_ICE_DROP_K) {
+        return;
+      }
       TemperatureSeries course =
           model.spell(
               1, model.machines().pump(model.machines().pumpW() - watts), settings.uncooled());
@@ -233,18 +239,16 @@ public record Cooling(
       Approach pull =
           new Approach(Math.max(0.1, geometry.waterL()), model.room().day(1).meanC(), ua, -rated);
       double from = model.room().day(1).meanC();
-      Phrase hours =
+      Phrase power =
           pull.reaches(from, target) && from > target
               ? Phrase.of(
-                  "{} of cooling; from the room's {} it takes {}. Tank, filter, chiller, tank, with {} or more through it; let the air out; set it, wait overnight, read.",
+                  "{} of cooling; from the room's {} it takes {}.",
                   Quantity.watts(rated),
                   Quantity.celsius(from),
-                  Quantity.hours(pull.hours(from, target)),
-                  Quantity.litresPerHour(loopLph(rated)))
-              : Phrase.of(
-                  "{} of cooling. Tank, filter, chiller, tank, with {} or more through it; let the air out; set it, wait overnight, read.",
-                  Quantity.watts(rated),
-                  Quantity.litresPerHour(loopLph(rated)));
+                  Quantity.hours(pull.hours(from, target)))
+              : Phrase.of("{} of cooling.", Quantity.watts(rated));
+      Phrase hours =
+          Phrase.of("{} {} Let the air out; set it, wait overnight, read.", power, loop(rated));
       rung(
           Kind.CHILLER,
           Optional.of(e.with(new Change("/equipment/chiller/coolingW", rated))),
@@ -252,6 +256,21 @@ public record Cooling(
           moved / UsualPower.CHILLER_COP,
           0,
           hours);
+    }
+
+    /** Through the filter where that moves enough, else through a pump of its own. */
+    private Phrase loop(double rated) {
+      double flow = loopLph(rated);
+      double filter = e.all(Equipment.Filter.class).mapToDouble(Equipment.Filter::flowLph).sum();
+      return filter >= flow
+          ? Phrase.of(
+              "Tank, filter, chiller, tank: it wants {} or more, the filter moves {}.",
+              Quantity.litresPerHour(flow),
+              Quantity.litresPerHour(filter))
+          : Phrase.of(
+              "It wants {} or more through it; the filter moves {}, so give it a pump of its own.",
+              Quantity.litresPerHour(flow),
+              Quantity.litresPerHour(filter));
     }
 
     /** Flow that leaves the chiller no more than a degree cooler than it came. */

@@ -52,6 +52,9 @@ public record Envelope(
   /** A dry box has no water to speak of; this keeps what there is at the room's. */
   private static final double LEAST_W_PER_K = 1e-3;
 
+  /** Without water what would warm it warms the box: the two are as good as one. */
+  private static final double DRY_TOUCH_W_PER_K = 50;
+
   private static final double WATER_J_PER_LK = 4186;
 
   /** Moist ground: 1.6 kg/L at 1 kJ/kgK; from memory. */
@@ -99,7 +102,9 @@ public record Envelope(
             + dryM2 * paneMm * GLASS_J_PER_LK,
         Math.max(LEAST_W_PER_K, loss * (sideU * wetM2 + baseU * surfaceM2)),
         closed ? 0 : loss * glow,
-        (closed ? loss * glow : 0) + GROUND_W_PER_MK * groundM2 / GROUND_M,
+        (closed ? loss * glow : 0)
+            + GROUND_W_PER_MK * groundM2 / GROUND_M
+            + (s.hasWater() ? 0 : DRY_TOUCH_W_PER_K),
         surfaceM2,
         e.lid().evaporation(),
         loss * (dryU * dryM2 + lidU * topM2),

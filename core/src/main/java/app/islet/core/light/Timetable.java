@@ -1,7 +1,7 @@
 package app.islet.core.light;
 
+import app.islet.core.animal.BaskingHours;
 import app.islet.core.animal.Resident;
-import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Phrase;
@@ -12,7 +12,6 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /**
  * A switching timetable: what each outlet does on a day.
@@ -51,12 +50,7 @@ public record Timetable(List<Row> rows) {
                     Quantity.hours(hours))
                 : Phrase.of("{} of day, the same all year", Quantity.hours(hours))));
     if (e.has(Equipment.BaskingLamp.class)) {
-      OptionalDouble wanted =
-          residents.stream()
-              .flatMap(r -> r.stage().needs().basking().stream())
-              .mapToDouble(Needs.Basking::hoursPerDay)
-              .max();
-      double lamp = Math.min(hours, wanted.orElse(hours));
+      double lamp = BaskingHours.of(residents, hours);
       rows.add(
           row(
               "Basking lamp",

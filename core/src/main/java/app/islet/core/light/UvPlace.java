@@ -9,6 +9,7 @@ import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.geometry.BaskingPlace;
 import app.islet.core.geometry.Geometry;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -114,7 +115,17 @@ public record UvPlace(
     return need.tube().months() <= SHORT_MONTHS ? LONG_MONTHS : SHORT_MONTHS;
   }
 
-  public boolean isEnough() {
-    return need.uvi().contains(atBackUvi);
+  /**
+   * One answer for every page: by the index where the lamp's strength is known, else by the rule of
+   * thumb of its distance; absent where nobody knows either.
+   */
+  public Optional<UvVerdict> verdict(Enclosure e) {
+    if (known) {
+      return Optional.of(UvVerdict.byIndex(atBackUvi, need.uvi()));
+    }
+    return e.all(Equipment.UvbLamp.class)
+        .flatMap(lamp -> lamp.distanceCm().stream().boxed())
+        .min(Comparator.naturalOrder())
+        .map(cm -> UvVerdict.byDistance(cm, e.lid()));
   }
 }

@@ -10,8 +10,8 @@ public enum UvVerdict {
   TOO_MUCH("too much");
 
   /**
-   * Distance from an ordinary tube to the animal's back, cm; common practice, no source. What counts
-   * in the end is the UV index a meter reads there.
+   * Distance from an ordinary tube to the animal's back, cm; common practice, no source. What
+   * counts in the end is the UV index a meter reads there.
    */
   private static final Range OPEN_CM = new Range(20, 40);
 

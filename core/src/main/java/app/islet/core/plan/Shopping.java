@@ -1,14 +1,16 @@
 package app.islet.core.plan;
 
 import app.islet.core.care.Needs;
-import app.islet.core.care.SubstrateMaterial;
+import app.islet.core.climate.Climate;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Lid;
+import app.islet.core.geometry.SubstrateVolumes;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.situation.HusbandryState;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** What equipment and material the enclosure takes, with sizes. */
 public final class Shopping {
@@ -21,7 +23,7 @@ public final class Shopping {
         .water()
         .filter(
             w ->
-                w.heatingNeedW() > 0
+                w.heating() == Climate.WaterClimate.Heating.HEATER
                     && needs.stream().noneMatch(n -> n.heater() == Needs.Heater.NEVER))
         .ifPresent(
             w ->
@@ -80,18 +82,19 @@ public final class Shopping {
               Phrase.of("{}", Quantity.cm2(s.geometry().footprintCm2())),
               s.enclosure().lid() != Lid.NONE));
     }
-    SubstrateMaterial material = s.enclosure().ground().material();
-    if (material != SubstrateMaterial.BARE && s.enclosure().ground().depthCm() > 0) {
-      double litres = s.geometry().footprintCm2() * s.enclosure().ground().depthCm() / 1000;
-      list.add(
-          new Purchase(
-              "Ground: " + material.words(),
-              Phrase.of(
-                  "{}, about {}",
-                  Quantity.litres(litres),
-                  Quantity.kilograms(litres * material.kgPerL())),
-              true));
-    }
+    SubstrateVolumes volumes = SubstrateVolumes.of(s.enclosure(), s.geometry());
+    Stream.concat(volumes.layers().stream(), volumes.uppermost().stream())
+        .filter(volume -> volume.litres() > 0)
+        .map(Shopping::substrate)
+        .forEach(list::add);
     return list;
+  }
+
+  private static Purchase substrate(SubstrateVolumes.Volume volume) {
+    return new Purchase(
+        "Substrate: " + volume.material().words(),
+        Phrase.of(
+            "{}, about {}", Quantity.litres(volume.litres()), Quantity.kilograms(volume.massKg())),
+        true);
   }
 }

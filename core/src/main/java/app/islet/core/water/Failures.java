@@ -86,6 +86,10 @@ public final class Failures {
       String words,
       Resident resident,
       List<Moment> all) {
+    if (before.settlesMgPerL() <= limit) {
+      // It would lack oxygen on any day: here the estimate is outside its range.
+      return;
+    }
     OptionalDouble hours = after.hoursUntil(limit, before.settlesMgPerL());
     if (hours.isPresent() && hours.getAsDouble() <= played) {
       all.add(

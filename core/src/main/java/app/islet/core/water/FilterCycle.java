@@ -28,11 +28,11 @@ public record FilterCycle(
   /** How far it is. */
   public enum Phase {
     UNTESTED("Not tested yet"),
-    AMMONIA("Ammonia is waiting for the first bacteria"),
-    NITRITE("Nitrite is waiting for the second bacteria"),
+    AMMONIA("Ammonia is waiting for ammonia-oxidising bacteria"),
+    NITRITE("Nitrite is waiting for nitrite-oxidising bacteria"),
     PROVING("Neither shows; the proof is still to come"),
-    READY("Grown in"),
-    CRASHED("It was grown in and fell back");
+    READY("Cycled"),
+    CRASHED("It was cycled and fell back");
 
     private final String words;
 
@@ -43,6 +43,19 @@ public record FilterCycle(
     public String words() {
       return words;
     }
+  }
+
+  /** Whether the filter can carry animals, as far as anybody knows. */
+  public enum Verdict {
+    YES,
+    NO,
+    /** Nobody tested: neither yes nor no. */
+    NOT_KNOWN
+  }
+
+  /** One answer for every page: without a test nobody knows. */
+  public Verdict verdict() {
+    return phase == Phase.UNTESTED ? Verdict.NOT_KNOWN : mayMoveIn ? Verdict.YES : Verdict.NO;
   }
 
   /** What to do after a crash, in order; common practice, no source. */
@@ -60,10 +73,6 @@ public record FilterCycle(
   /** For so long a phase may show no change before it counts as stuck. */
   private static final int STUCK_DAYS = 10;
 
-  /** Below these the second bacteria hardly grow; from memory. */
-  private static final double SOUR_PH = 6.5;
-
-  private static final double COLD_C = 14;
   private static final double TOO_MUCH_AMMONIA = 5;
 
   public FilterCycle {
@@ -82,7 +91,8 @@ public record FilterCycle(
           true,
           false,
           List.of(),
-          Phrase.of("Nobody tested ammonia and nitrite yet: clear water tells nothing of either."));
+          Phrase.of(
+              "Not tested yet. Clear water can still contain ammonia and nitrite, so test both before adding animals."));
     }
     WaterTest newest = told.get(told.size() - 1);
     long age = ChronoUnit.DAYS.between(newest.day(), today);
@@ -194,7 +204,7 @@ public record FilterCycle(
           age <= FRESH_DAYS
               ? Phrase.of("Shown by {}.", criterion.words())
               : Phrase.of(
-                  "It was grown in, but the newest test is {} old: test again before an animal moves in.",
+                  "It was cycled, but the newest test is {} old: test again before an animal moves in.",
                   Quantity.days(age));
       case PROVING -> Phrase.of(criterion.how());
       case CRASHED ->
@@ -207,8 +217,8 @@ public record FilterCycle(
 
   private static String waiting(Phase phase) {
     return phase == Phase.AMMONIA
-        ? "Leave the ammonia in; once nitrite shows, the first bacteria are there."
-        : "The second bacteria come later than the first; keep feeding the filter a little.";
+        ? "Leave the ammonia in; once nitrite shows, the ammonia-oxidising bacteria are there."
+        : "The nitrite-oxidising bacteria come later; keep feeding the filter a little.";
   }
 
   /** Why a start-up stands still, the commonest cause that fits first. */
@@ -218,10 +228,10 @@ public record FilterCycle(
     double water = record.newest(Parameter.TEMPERATURE).orElse(20);
     String cause =
         newest.value(Parameter.AMMONIA).orElseThrow() > TOO_MUCH_AMMONIA
-            ? "so much ammonia holds the second bacteria back: change half the water"
-            : ph < SOUR_PH || carbonate < 2
+            ? "so much ammonia holds the nitrite-oxidising bacteria back: change half the water"
+            : ph < WaterState.SOUR_PH || carbonate < WaterState.LEAST_CARBONATE_DH
                 ? "the water is too sour or holds no carbonate: change a part, or raise the hardness"
-                : water < COLD_C
+                : water < WaterState.COLD_C
                     ? "the water is cold: they grow twice as fast ten degrees warmer, before the animal is in"
                     : "look whether chlorine came in with the water, and whether the filter runs day and night";
     return Phrase.of("It stands still for more than {}: {}.", Quantity.days(STUCK_DAYS), cause);

@@ -9,6 +9,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What to do with the water now, in one sentence with its litres and drops; and when to test next.
@@ -26,6 +27,11 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
 
   /** A quiet tank of an animal that stands much is tested so often; common practice. */
   private static final int QUIET_DAYS = 14;
+
+  /** A colour card is off by a fifth, a drop test of the pH by 0.2. */
+  private static final double CARD = 1.2;
+
+  private static final double PH_READING = 0.2;
 
   public NextStep {
     further = List.copyOf(further);
@@ -48,10 +54,13 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
       all.add(
           Phrase.of(
               waterState.record().tests().isEmpty()
-                  ? "Test the water today: ammonia, nitrite, nitrate, pH and its warmth."
+                  ? "Test the water today: ammonia, nitrite, nitrate, pH and temperature."
                   : "A test is due today, before any change."));
     }
-    plan.flatMap(p -> change(waterState, p, today)).ifPresent(all::add);
+    plan.flatMap(p -> nitrate(waterState, p, today))
+        .or(() -> plan.flatMap(p -> change(waterState, p, today)))
+        .ifPresent(all::add);
+    ph(waterState).ifPresent(all::add);
     if (all.isEmpty()) {
       all.add(
           Phrase.of(
@@ -126,6 +135,55 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
     };
   }
 
+  /** Nitrate above what is aimed at: a change that brings it back, whatever the rhythm says. */
+  private static Optional<Phrase> nitrate(WaterState waterState, ChangePlan plan, LocalDate today) {
+    OptionalDouble newest = waterState.record().newest(Parameter.NITRATE, today, QUIET_DAYS);
+    if (newest.isEmpty() || newest.getAsDouble() <= CARD * plan.targetMgPerL()) {
+      return Optional.empty();
+    }
+    double now = newest.getAsDouble();
+    double tap = waterState.tapNitrate();
+    Quantity shown = new Quantity(Dimension.CONCENTRATION, now * Parameter.NITRATE.ionFactor());
+    Quantity target =
+        new Quantity(Dimension.CONCENTRATION, plan.targetMgPerL() * Parameter.NITRATE.ionFactor());
+    if (plan.targetMgPerL() <= tap) {
+      return Optional.of(
+          Phrase.of(
+              "Nitrate is {} (as the ion); {} is the target, and the tap water brings as much: use other water.",
+              shown,
+              target));
+    }
+    WaterChange.Steps steps =
+        WaterChange.to(now, plan.targetMgPerL(), tap, ChangePlan.LARGEST_PERCENT);
+    double litres = waterState.geometry().waterL() * steps.percentEach() / 100;
+    return Optional.of(
+        Phrase.of(
+            "Nitrate is {} (as the ion), {} is the target: change {} ({} of it){}{}.",
+            shown,
+            target,
+            Quantity.litres(litres),
+            Quantity.percent(steps.percentEach()),
+            steps.changes() > 1
+                ? Phrase.of(" on {} in a row", Quantity.days(steps.changes()))
+                : Phrase.of(""),
+            conditioner(waterState, litres)));
+  }
+
+  /** A pH outside what they want, further than a drop test reads. */
+  private static Optional<Phrase> ph(WaterState waterState) {
+    return waterState
+        .phWay()
+        .filter(way -> Math.abs(way.from() - way.to()) > PH_READING)
+        .map(
+            way ->
+                Phrase.of(
+                    "pH is {}; lead it to {} over {}, at most {} a day, by changes with other water.",
+                    new Quantity(Dimension.PH, way.from()),
+                    new Quantity(Dimension.PH, way.to()),
+                    Quantity.days(way.steps().days()),
+                    new Quantity(Dimension.PH, WaterState.MOST_PH_A_DAY)));
+  }
+
   private static Optional<Phrase> change(WaterState waterState, ChangePlan plan, LocalDate today) {
     Optional<LocalDate> last =
         waterState
@@ -138,7 +196,7 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
     }
     return Optional.of(
         Phrase.of(
-            "The part change is due: {} ({} of it), within {} of the tank's temperature{}.",
+            "The water change is due: {} ({} of it), within {} of the tank's temperature{}.",
             Quantity.litres(plan.litres()),
             Quantity.percent(plan.percent()),
             Quantity.kelvin(plan.mostOffK()),

@@ -8,6 +8,8 @@ import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Furnishing;
 import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.geometry.Geometry;
+import app.islet.core.quantity.Phrase;
+import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.quantity.Steps;
 import java.time.LocalDate;
@@ -36,9 +38,18 @@ public record WaterState(
   /** How far the pH is moved in a day; common practice, no source. */
   public static final double MOST_PH_A_DAY = 0.2;
 
+  /** In less water one meal decides, and no model. */
+  private static final double LEAST_FORECAST_L = 5;
+
   private static final double COLDEST_C = -1.8;
   private static final double WARMEST_C = 40;
   private static final double USUAL_CARBONATE_DH = 5;
+
+  /** Below these the nitrite-oxidising bacteria hardly grow; from memory. */
+  static final double SOUR_PH = 6.5;
+
+  static final double COLD_C = 14;
+  static final double LEAST_CARBONATE_DH = 2;
   private static final double BARE_CARBONATE_DH = 1;
 
   public WaterState {
@@ -216,6 +227,33 @@ public record WaterState(
     return FilterCycle.of(record, CyclingCriterion.of(enclosure.water().handling().proof()), today);
   }
 
+  /** What holds a filter cycle up that would take longer than half a year. */
+  public Phrase holdsUp() {
+    NitrogenModel model = model();
+    if (model.tempC() < COLD_C) {
+      return Phrase.of("the water is cold ({})", Quantity.celsius(model.tempC()));
+    }
+    if (model.ph() < SOUR_PH || model.carbonateDh() < LEAST_CARBONATE_DH) {
+      return Phrase.of("the water is too sour, or its KH is too low, for the bacteria");
+    }
+    if (loadGPerDay > carriesGPerDay()) {
+      return Phrase.of(
+          "the animals' food makes {} of ammonia a day, more than filter and surfaces can carry ({})",
+          Quantity.grams(loadGPerDay),
+          Quantity.grams(carriesGPerDay()));
+    }
+    return Phrase.of(
+        "the tests show no progress: look for chlorine, remedies, or a pump that stood");
+  }
+
+  /**
+   * Whether a filter cycle can be foretold: in a dish or without anything bacteria sit on, it
+   * cannot.
+   */
+  public boolean canForecast() {
+    return geometry.waterL() >= LEAST_FORECAST_L && biofilter().mediaM2() > 0;
+  }
+
   /** How it goes on from here. */
   public Forecast forecast(LocalDate today) {
     return Forecast.of(model(), record, residents.isEmpty() ? unstocked() : stocked(), today);
@@ -255,11 +293,18 @@ public record WaterState(
     return residents.stream().flatMap(r -> need.apply(r.stage().needs()).stream()).findFirst();
   }
 
-  /** Salt aimed at: fresh for those of fresh water, else the middle of what they want, g/kg. */
+  /**
+   * Salt aimed at, g/kg: what the design says where that is within what those who live here want;
+   * else fresh for those of fresh water, and the middle of what they want for others.
+   */
   public OptionalDouble saltAim() {
     Optional<Range> want = wanted(Parameter.SALINITY);
     if (want.isEmpty()) {
       return OptionalDouble.empty();
+    }
+    double designed = enclosure.water().salinityPpt();
+    if (designed > 0 && want.get().contains(designed)) {
+      return OptionalDouble.of(Math.min(Hydrometer.MOST_PPT, designed));
     }
     return OptionalDouble.of(
         want.get().min() == 0 ? 0 : Math.min(Hydrometer.MOST_PPT, want.get().middle()));

@@ -179,12 +179,14 @@ class BuildSheetTest {
     assertThat(order(sheet(e, axolotls(1, 22)))).doesNotContain("ph");
   }
 
-  /** A lamp of 75 W for 12 hours a day of 30.44 days. */
+  /**
+   * A lamp of 75 W for the 10 hours a day that sliders bask by their sheet, a month of 30.44 days.
+   */
   @Test
   void lamps_cost_their_hours_and_heaters_what_the_room_takes() {
     BuildSheet sheet = sheet(sliderPool(), animals("slider", 1, 18));
     PowerLine lamp = power(sheet, "basking lamp");
-    assertThat(lamp.winterKwhPerMonth()).isCloseTo(0.075 * 12 * 30.44, within(1e-9));
+    assertThat(lamp.winterKwhPerMonth()).isCloseTo(0.075 * 10 * 30.44, within(1e-9));
     PowerLine cold = power(sheet, "heater");
     PowerLine warm =
         power(sheet(sliderPool().withSite(steady(30)), animals("slider", 1, 18)), "heater");

@@ -11,8 +11,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.quantity.UnitSystem;
 import app.islet.core.situation.HusbandryState;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -36,6 +39,7 @@ class OutlookTest {
     Outlook.Event water =
         events.stream()
             .filter(e -> e.finding().rule().equals("too-little-water"))
+            .filter(e -> e.finding().severity() == Severity.WRONG)
             .findFirst()
             .orElseThrow();
     HusbandryState then = starterTank().after((int) Math.round(water.month() * 30.44));
@@ -54,7 +58,27 @@ class OutlookTest {
   void events_come_soonest_first_and_each_once() {
     List<Outlook.Event> events = Outlook.of(starterTank(), 60).events();
     assertThat(events).extracting(Outlook.Event::month).isSorted();
-    assertThat(events).extracting(e -> e.finding().rule()).doesNotHaveDuplicates();
+    assertThat(events)
+        .extracting(e -> e.finding().rule() + " " + e.finding().severity())
+        .doesNotHaveDuplicates();
+  }
+
+  @Test
+  void the_review_and_the_outlook_tell_one_month_for_outgrown() {
+    HusbandryState s = starterTank();
+    Finding soon =
+        Review.of(s).findings().stream()
+            .filter(f -> f.rule().equals("soon-outgrown"))
+            .findFirst()
+            .orElseThrow();
+    Outlook.Event first =
+        Outlook.of(s, 60).events().stream()
+            .filter(e -> Outlook.ROOM.contains(e.finding().rule()))
+            .findFirst()
+            .orElseThrow();
+    assertThat(soon.what().text(UnitSystem.METRIC))
+        .startsWith("Outgrown in about %d month".formatted(first.month()))
+        .contains(first.day().format(DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH)));
   }
 
   @Test

@@ -143,7 +143,7 @@ class ChangesTest {
     WaterRecord record =
         new WaterRecord(List.of(nitrate(20, 1), nitrate(1, 1)), List.of(change(30, 20)));
     NextStep step = NextStep.of(axolotlWaters(record, AXOLOTLS), TODAY);
-    assertThat(step.what().text(UnitSystem.METRIC)).contains("part change is due");
+    assertThat(step.what().text(UnitSystem.METRIC)).contains("water change is due");
     assertThat(step.what().text(UnitSystem.US)).contains("gal").doesNotContain("{}");
     WaterRecord done =
         new WaterRecord(List.of(nitrate(20, 1), nitrate(1, 1)), List.of(change(1, 20)));

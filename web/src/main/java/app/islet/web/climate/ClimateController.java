@@ -47,7 +47,8 @@ class ClimateController {
   /**
    * @param loss as a factor, with how far it may still be off
    */
-  record FitView(String before, String after, String loss, String evaporation, String trust) {}
+  record FitView(
+      String before, String after, String loss, String evaporation, String trust, boolean usable) {}
 
   @GetMapping
   String show(
@@ -101,7 +102,9 @@ class ClimateController {
       try {
         CalibrationFit fit =
             CalibrationFit.of(state.design(), state.assessment().geometry(), read.readings());
-        if (use) {
+        if (use && fit.trust() == CalibrationFit.Trust.UNLIKELY) {
+          problems = List.of(trust(fit));
+        } else if (use) {
           return keep(context, id, fit.after(), reply);
         }
         model.addAttribute("fit", view(fit, context.units()));
@@ -164,9 +167,20 @@ class ClimateController {
         u.text(Quantity.kelvin(fit.offAfterK())),
         within(fit.after().lossFactor(), fit.lossWithin()),
         within(fit.after().evaporationFactor(), fit.evaporationWithin()),
-        fit.lossWithin() < 0.15
-            ? "Good enough to go by."
-            : "The log does not say much: log longer, or with a larger difference between water and room.");
+        trust(fit),
+        fit.trust() != CalibrationFit.Trust.UNLIKELY);
+  }
+
+  private static String trust(CalibrationFit fit) {
+    return switch (fit.trust()) {
+      case GOOD -> "Good enough to go by.";
+      case LITTLE ->
+          "The log does not say much: log longer, or with a larger difference between water and"
+              + " room.";
+      case UNLIKELY ->
+          "Not believable: no tank differs so much from its estimate. Was the heater off, the sun"
+              + " away, the probe in the water?";
+    };
   }
 
   private static String within(double factor, double share) {

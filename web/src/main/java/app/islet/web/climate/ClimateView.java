@@ -178,17 +178,21 @@ record ClimateView(
   private static String heating(Assessment a, Climate.WaterClimate w, Units u) {
     String holds = "holds %s. ".formatted(u.celsius(w.targetC()));
     String estimate = "Estimate, within 30 %";
-    if (w.heatingNeedW() < 0.5) {
-      return holds + "The room is warm enough. " + estimate;
-    }
     boolean never =
         a.residents().stream().anyMatch(r -> r.stage().needs().heater() == Needs.Heater.NEVER);
-    return holds
-        + (never
-            ? "No heater is safe with who lives here: a warmer room. "
-            : "Buy %s or more, a third in reserve. "
-                .formatted(u.text(Quantity.watts(w.heaterToBuyW()))))
-        + estimate;
+    return holds + advice(w, never, u) + estimate;
+  }
+
+  private static String advice(Climate.WaterClimate w, boolean never, Units u) {
+    return switch (w.heating()) {
+      case NONE -> "The room is warm enough. ";
+      case ROOM -> "No heater is made that small: warm the room or the box. ";
+      case HEATER ->
+          never
+              ? "No heater is safe with who lives here: a warmer room. "
+              : "Buy %s or more, a third in reserve. "
+                  .formatted(u.text(Quantity.watts(w.heaterToBuyW())));
+    };
   }
 
   private static String ladderWords(Cooling cooling, Units u) {

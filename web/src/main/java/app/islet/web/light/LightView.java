@@ -10,6 +10,7 @@ import app.islet.core.light.Photoperiod;
 import app.islet.core.light.PlantLight;
 import app.islet.core.light.Timetable;
 import app.islet.core.light.UvPlace;
+import app.islet.core.light.UvVerdict;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
@@ -176,7 +177,7 @@ record LightView(
     notes.add(
         p.known()
             ? "From the maker's number or your meter."
-            : "From memory for a lamp of its kind: between half and twice. One meter reading in the Build step sets it right.");
+            : "The lamp's strength is not known, so the verdict goes by its distance. The index is estimated for a lamp of its kind: between half and twice. One meter reading in the Build step sets it right.");
     a.enclosure()
         .all(Equipment.UvbLamp.class)
         .flatMap(lamp -> lamp.fittedOn().stream())
@@ -187,10 +188,14 @@ record LightView(
             r.words(),
             "UV index " + uvi(p.atBackUvi()),
             wants,
-            p.isEnough()
-                ? "within its zone"
-                : p.atBackUvi() < wanted.min() ? "too little" : "too much: eyes and skin burn",
+            p.verdict(a.enclosure())
+                .map(LightView::verdict)
+                .orElse("not estimated: measure it, or enter how far the lamp hangs"),
             notes));
+  }
+
+  private static String verdict(UvVerdict verdict) {
+    return verdict == UvVerdict.TOO_MUCH ? "too much: eyes and skin burn" : verdict.words();
   }
 
   private static String overlap(UvPlace p, boolean same, Units u) {

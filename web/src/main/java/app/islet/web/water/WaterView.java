@@ -144,8 +144,7 @@ record WaterView(
   private static StartUpView filterCycle(
       WaterState waterState, LocalDate today, KitUnits kit, Units u) {
     FilterCycle filterCycle = waterState.filterCycle(today);
-    boolean foretell =
-        filterCycle.phase() != FilterCycle.Phase.READY && waterState.geometry().waterL() > 1;
+    boolean foretell = filterCycle.phase() != FilterCycle.Phase.READY && waterState.canForecast();
     Optional<Forecast> forecast =
         foretell ? Optional.of(waterState.forecast(today)) : Optional.empty();
     return new StartUpView(
@@ -153,7 +152,7 @@ record WaterView(
         filterCycle.phase().name().toLowerCase(Locale.ROOT),
         verdict(filterCycle, waterState),
         u.text(filterCycle.why()),
-        forecast.map(WaterView::left).orElse(""),
+        forecast.map(f -> left(f, waterState, u)).orElse(""),
         others(filterCycle),
         forecast.map(f -> chart(f, kit)).orElse(""),
         forecast.map(f -> rows(f, today, kit)).orElse(List.of()),
@@ -161,23 +160,28 @@ record WaterView(
   }
 
   private static String verdict(FilterCycle filterCycle, WaterState waterState) {
-    if (waterState.residents().isEmpty()) {
-      return filterCycle.mayMoveIn() ? "Yes, an animal may move in." : "No, no animal yet.";
-    }
-    return filterCycle.mayMoveIn() ? "Yes, it carries animals." : "No, it does not carry animals.";
+    boolean empty = waterState.residents().isEmpty();
+    return switch (filterCycle.verdict()) {
+      case YES -> empty ? "Yes, an animal may move in." : "Yes, it carries animals.";
+      case NO -> empty ? "No, no animal yet." : "No, it does not carry animals.";
+      case NOT_KNOWN -> "Not known: test it.";
+    };
   }
 
-  private static String left(Forecast forecast) {
+  private static String left(Forecast forecast, WaterState waterState, Units u) {
     return forecast
         .daysLeft()
         .map(
             range ->
-                "%.0f to %.0f days still, most likely %d, reckoned from your tests."
+                "%.0f to %.0f days still, most likely %d; estimated from your tests."
                     .formatted(
                         range.min(),
                         range.max(),
                         forecast.usualDays().orElse((int) range.middle())))
-        .orElse("Longer than half a year as it stands: too cold, too sour, or too small a filter.");
+        .orElseGet(
+            () ->
+                "Longer than half a year as it stands: %s."
+                    .formatted(u.text(waterState.holdsUp())));
   }
 
   private static String others(FilterCycle filterCycle) {
@@ -377,12 +381,16 @@ record WaterView(
                         "by the care sheet and the school followed")));
     figures.add(
         new Figure(
-            "A hydrometer shows",
-            u.text(
-                new Quantity(
-                    Dimension.SPECIFIC_GRAVITY,
-                    Hydrometer.reading(Math.min(45, target), temp, 25))),
-            "at that, in water of %s, marked for 25 °C".formatted(u.celsius(temp))));
+            "A hydrometer shows now",
+            hydrometer(now, temp, u),
+            "in water of %s, marked for 25 °C".formatted(u.celsius(temp))));
+    if (!waterState.saltWay().isEmpty()) {
+      figures.add(
+          new Figure(
+              "It should show",
+              hydrometer(target, temp, u),
+              "at the target of %s".formatted(salinity(target, u))));
+    }
     ChangePlan.of(waterState.residents(), volume, Optional.empty(), 0)
         .ifPresent(
             plan ->
@@ -430,6 +438,11 @@ record WaterView(
             steps,
             String.join(", ", company.plants()),
             String.join(", ", company.animals())));
+  }
+
+  private static String hydrometer(double ppt, double tempC, Units u) {
+    double reading = Hydrometer.reading(Math.min(Hydrometer.MOST_PPT, ppt), tempC, 25);
+    return u.text(new Quantity(Dimension.SPECIFIC_GRAVITY, reading));
   }
 
   private static String salinity(double ppt, Units u) {

@@ -12,6 +12,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.water.WaterState;
 import com.google.auto.service.AutoService;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -55,7 +56,9 @@ public final class PhOff implements ResidentRule {
                     : "The higher the pH, the more of the ammonia is poisonous.")
             .remedy("Test the tap water too, and the hardness that holds the pH.")
             .remedy(
-                "Move it slowly, at most 0.3 a day over about a week, by changes with other water; no powders at once.")
+                "Move it slowly, at most {} a day, so for about {}: by changes with other water, no powders at once.",
+                new Quantity(Dimension.RATIO, WaterState.MOST_PH_A_DAY),
+                Quantity.days(Math.ceil(off / WaterState.MOST_PH_A_DAY)))
             .build());
   }
 }

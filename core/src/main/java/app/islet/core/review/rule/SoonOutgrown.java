@@ -4,12 +4,15 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Outlook;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Floor or water that fails within the months of growth a school counts in; a year for most. */
@@ -19,6 +22,9 @@ public final class SoonOutgrown implements ResidentRule {
   public String id() {
     return "soon-outgrown";
   }
+
+  private static final DateTimeFormatter MONTH =
+      DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
 
   private static boolean tooSmall(HusbandryState s, Resident r) {
     Needs.Space space = r.stage().needs().space();
@@ -41,8 +47,9 @@ public final class SoonOutgrown implements ResidentRule {
                 .who(r)
                 .basis(r.sheet().growth().basis())
                 .what(
-                    "Outgrown in about {}: {} should then measure {}.",
+                    "Outgrown in about {} ({}): {} should then measure {}.",
                     Quantity.months(month),
+                    s.date().plusDays(days).format(MONTH),
                     r.words(),
                     Quantity.cm(grown.bodyCm()))
                 .why(

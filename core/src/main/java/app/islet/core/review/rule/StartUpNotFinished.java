@@ -43,7 +43,9 @@ public final class StartUpNotFinished implements ResidentRule {
             .flatMap(filter -> filter.runningSince().stream())
             .min(LocalDate::compareTo);
     if (since.isEmpty()) {
-      return Optional.empty();
+      return s.enclosure().has(Equipment.Filter.class)
+          ? Optional.of(unknown(r, filterCycle.get()))
+          : Optional.empty();
     }
     long days = ChronoUnit.DAYS.between(since.get(), s.date());
     if (days >= ripe) {
@@ -65,6 +67,17 @@ public final class StartUpNotFinished implements ResidentRule {
             .remedy(
                 "If the animal is already in: test daily, and change water at every reading above nought.")
             .build());
+  }
+
+  private Finding unknown(Resident r, Needs.FilterCycle filterCycle) {
+    return finding(Severity.WATCH, Step.WATER)
+        .who(r)
+        .basis(filterCycle.basis())
+        .what("Nobody knows whether the filter is cycled: no date it runs since, and no test.")
+        .why("Clear water can still contain ammonia and nitrite.")
+        .remedy("Test ammonia and nitrite today, and log both.")
+        .remedy("Enter since when the filter runs.")
+        .build();
   }
 
   /** The keeper's own tests are believed before any number of weeks. */

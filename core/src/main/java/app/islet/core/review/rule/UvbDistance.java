@@ -29,13 +29,6 @@ public final class UvbDistance implements ResidentRule {
     return "uvb-distance";
   }
 
-  /**
-   * Distance from an ordinary tube to the animal's back, cm; common practice, no source. What
-   * counts in the end is the UV index a meter reads there.
-   */
-  private static final Range OPEN_CM = new Range(20, 40);
-
-  private static final Range MESH_CM = new Range(15, 30);
   private static final double BURNS_CM = 10;
 
   /** Above the zone by this factor it burns. */
@@ -54,7 +47,7 @@ public final class UvbDistance implements ResidentRule {
 
   /** By the strength of this lamp, from its maker or a meter; the rule of thumb is said too. */
   private Optional<Finding> byIndex(HusbandryState s, Resident r, UvPlace place, Range thumb) {
-    if (place.isEnough()) {
+    if (place.verdict(s.enclosure()).equals(Optional.of(UvVerdict.ENOUGH))) {
       return Optional.empty();
     }
     Range zone = place.need().uvi();
