@@ -32,6 +32,18 @@ export function enhance(root) {
     }
   }
 
+  /** An address may point into a piece that is not here yet: then all up to it are brought. */
+  async function seek() {
+    const id = decodeURIComponent(root.defaultView.location.hash.slice(1));
+    if (!id) return;
+    for (let place; !root.getElementById(id) && (place = root.querySelector("[data-later]:not([aria-busy])"));) {
+      await bring(place);
+      if (place.isConnected) return;
+    }
+    root.getElementById(id)?.scrollIntoView();
+  }
+
   watch(root);
+  seek();
   return () => near.disconnect();
 }

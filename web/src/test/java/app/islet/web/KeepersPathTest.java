@@ -114,7 +114,7 @@ class KeepersPathTest {
     page.fill("#name", "Hummers");
     send(page, "Add");
     String id = base.substring(base.lastIndexOf('/') + 1);
-    page.navigate(MILL + "/rounds");
+    page.navigate(MILL + "/rounds#e" + id);
     Locator stop = page.locator("#e" + id);
     assertThat(stop).containsText("5 bloodworm each, 15 in all");
     Locator meal = stop.locator("[data-task='feed:hummers:bloodworm']").first();
@@ -134,7 +134,7 @@ class KeepersPathTest {
     Locator test = stop.locator("[data-task='test']");
     test.locator("summary").click();
     test.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Skip it")).click();
-    assertThat(page.locator(".flash.refused")).containsText("Please say why it is skipped");
+    assertThat(page.locator(".flash.refused")).containsText("Say why it is skipped");
     test.locator("summary").click();
     test.locator("input[name=reason]").fill("kit is empty");
     test.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Skip it")).click();
@@ -204,12 +204,29 @@ class KeepersPathTest {
     one.fill("#depth", "12");
     send(one, "Save the design");
     assertThat(one.locator(".flash.refused"))
-        .containsText("Somebody saved this design while you typed");
+        .containsText("Somebody changed the same field and saved while you typed");
     assertThat(one.locator("#depth")).hasValue("12");
     send(one, "Save the design");
     assertThat(one.locator(".flash")).containsText("Saved.");
     two.reload();
     assertThat(two.locator("#depth")).hasValue("12");
+  }
+
+  @Test
+  void two_who_change_different_fields_at_once_both_have_their_way() {
+    Page one = Islet.running().owner();
+    String base = enclosure(one, "Both at once", "60", "30", "30");
+    one.navigate(base + "/build");
+    Page two = Islet.running().owner();
+    two.navigate(base + "/build");
+    two.fill("#depth", "20");
+    send(two, "Save the design");
+    assertThat(two.locator(".flash")).containsText("Saved.");
+    one.fill("#filter", "240");
+    send(one, "Save the design");
+    assertThat(one.locator(".flash")).containsText("Saved.");
+    assertThat(one.locator("#depth")).hasValue("20");
+    assertThat(one.locator("#filter")).hasValue("240");
   }
 
   @Test

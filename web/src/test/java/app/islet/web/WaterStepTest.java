@@ -139,7 +139,7 @@ class WaterStepTest {
     send(page, "Log it");
     assertThat(log(page)).containsText("ammonia dosed, 2 mg/L");
     logged(page, 29, "2.5", "0", "0");
-    assertThat(page.locator("#start-up")).containsText("Ammonia is waiting for the first bacteria");
+    assertThat(page.locator("#start-up")).containsText("Ammonia is waiting for ammonia-oxidising bacteria");
     logged(page, 20, "1", "2", "1");
     assertThat(page.locator("#start-up")).containsText("Nitrite is waiting");
     assertThat(page.locator("#start-up")).containsText("days still");
@@ -176,7 +176,7 @@ class WaterStepTest {
     page.navigate("/c/weir-mill/enclosures/4/review");
     assertThat(page.locator("[data-rule=nitrate-high]")).containsText("Nitrate creeps up");
     page.navigate("/c/weir-mill/enclosures/7/water?curve=nitrite&span=year");
-    assertThat(page.locator("#start-up")).containsText("Grown in");
+    assertThat(page.locator("#start-up")).containsText("Cycled");
     Locator words = page.locator("#curve figcaption");
     page.locator("#curve input").focus();
     page.keyboard().press("End");

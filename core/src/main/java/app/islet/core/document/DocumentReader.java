@@ -26,7 +26,6 @@ import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.SourceWater;
 import app.islet.core.enclosure.Stones;
 import app.islet.core.enclosure.Substrate;
-import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.Walls;
 import app.islet.core.enclosure.Water;
@@ -39,6 +38,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -127,91 +127,104 @@ public final class DocumentReader {
   }
 
   private Enclosure enclosure(Fields f) {
+    String name = f.text("name", 80);
+    Vessel vessel = f.group("vessel", DocumentReader::vessel);
+    Water water = f.group("water", DocumentReader::water);
+    Substrate ground = f.group("ground", DocumentReader::ground);
+    Optional<Land> land = f.optionalGroup("land", DocumentReader::land);
+    Lid lid = f.choice("lid", Lid.class);
+    Optional<Platform> platform = f.optionalGroup("platform", DocumentReader::platform);
+    List<Equipment> equipment = f.groups("equipment", MAX_DEVICES, EquipmentReader::device);
+    Optional<Furnishings> furnishings = f.optionalGroup("furnishings", DocumentReader::furnishings);
+    Optional<Conditions> conditions = f.optionalGroup("conditions", DocumentReader::conditions);
+    Optional<Site> site = f.optionalGroup("site", DocumentReader::site);
+    f.stopIfProblems();
     return new Enclosure(
-        f.text("name", 80),
-        f.group(
-            "vessel",
-            v ->
-                new Vessel(
-                    v.optionalChoice("shape", Vessel.Shape.class).orElse(Vessel.Shape.BOX),
-                    v.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
-                    v.number("widthCm", 1, Vessel.MAX_CM, "cm"),
-                    v.number("heightCm", 1, Vessel.MAX_CM, "cm"),
-                    v.optionalNumber("floorShare", 0.2, 1, "").orElse(1),
-                    new Walls(
-                        v.optionalNumber("paneMm", 1, 100, "mm"),
-                        v.flag("braced", false),
-                        v.optionalNumber("lipCm", 0, Vessel.MAX_CM, "cm"),
-                        v.optionalNumber("insulationMm", 0, 200, "mm")))),
-        f.group(
-            "water",
-            w ->
-                new Water(
-                    w.number("depthCm", 0, Vessel.MAX_CM, "cm"),
-                    w.optionalNumber("restBelowSurfaceCm", 0, Vessel.MAX_CM, "cm"),
-                    w.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
-                    new Chemistry(
-                        w.optionalNumber("ph", 3, 11, ""),
-                        w.optionalNumber("hardnessDh", 0, 60, "°dH"),
-                        w.optionalChoice("source", WaterSource.class)),
-                    w.optionalGroup("sourceWater", DocumentReader::sourceWater)
-                        .orElse(SourceWater.UNKNOWN),
-                    new Handling(
-                        w.optionalGroup("conditioner", DocumentReader::conditioner),
-                        w.optionalChoice("proof", Handling.Proof.class)
-                            .orElse(Handling.USUAL.proof())))),
-        f.group(
-            "ground",
-            g ->
-                new Substrate(
-                    g.choice("material", SubstrateMaterial.class),
-                    g.number("depthCm", 0, Vessel.MAX_CM, "cm"),
-                    g.optionalNumber("grainMm", 0.01, 500, "mm"),
-                    g.groups(
-                        "below",
-                        MAX_LAYERS,
-                        l ->
-                            new Substrate.Layer(
-                                l.choice("material", SubstrateMaterial.class),
-                                l.number("thicknessCm", 0.1, Vessel.MAX_CM, "cm"))),
-                    g.groups(
-                        "points",
-                        MAX_POINTS,
-                        p ->
-                            new Substrate.Point(
-                                p.number("xCm", 0, Vessel.MAX_CM, "cm"),
-                                p.number("riseCm", 0, Vessel.MAX_CM, "cm"))))),
-        f.optionalGroup(
-            "land",
+        name,
+        Objects.requireNonNull(vessel),
+        Objects.requireNonNull(water),
+        Objects.requireNonNull(ground),
+        land,
+        lid,
+        platform,
+        equipment,
+        furnishings.orElse(Furnishings.NONE),
+        conditions.orElse(Conditions.UNKNOWN),
+        site.orElse(Site.LIVING_ROOM));
+  }
+
+  private static Vessel vessel(Fields v) {
+    return new Vessel(
+        v.optionalChoice("shape", Vessel.Shape.class).orElse(Vessel.Shape.BOX),
+        v.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
+        v.number("widthCm", 1, Vessel.MAX_CM, "cm"),
+        v.number("heightCm", 1, Vessel.MAX_CM, "cm"),
+        v.optionalNumber("floorShare", 0.2, 1, "").orElse(1),
+        new Walls(
+            v.optionalNumber("paneMm", 1, 100, "mm"),
+            v.flag("braced", false),
+            v.optionalNumber("lipCm", 0, Vessel.MAX_CM, "cm"),
+            v.optionalNumber("insulationMm", 0, 200, "mm")));
+  }
+
+  private static Water water(Fields w) {
+    return new Water(
+        w.number("depthCm", 0, Vessel.MAX_CM, "cm"),
+        w.optionalNumber("restBelowSurfaceCm", 0, Vessel.MAX_CM, "cm"),
+        w.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
+        new Chemistry(
+            w.optionalNumber("ph", 3, 11, ""),
+            w.optionalNumber("hardnessDh", 0, 60, "°dH"),
+            w.optionalChoice("source", WaterSource.class)),
+        w.optionalGroup("sourceWater", DocumentReader::sourceWater).orElse(SourceWater.UNKNOWN),
+        new Handling(
+            w.optionalGroup("conditioner", DocumentReader::conditioner),
+            w.optionalChoice("proof", Handling.Proof.class).orElse(Handling.USUAL.proof())));
+  }
+
+  private static Substrate ground(Fields g) {
+    return new Substrate(
+        g.choice("material", SubstrateMaterial.class),
+        g.number("depthCm", 0, Vessel.MAX_CM, "cm"),
+        g.optionalNumber("grainMm", 0.01, 500, "mm"),
+        g.groups(
+            "below",
+            MAX_LAYERS,
             l ->
-                new Land(
-                    l.number("sharePercent", 1, 100, "%"),
-                    l.number("heightCm", 0, Vessel.MAX_CM, "cm"),
-                    l.number("rampCm", 0, Vessel.MAX_CM, "cm"))),
-        f.choice("lid", Lid.class),
-        f.optionalGroup(
-            "platform",
+                new Substrate.Layer(
+                    l.choice("material", SubstrateMaterial.class),
+                    l.number("thicknessCm", 0.1, Vessel.MAX_CM, "cm"))),
+        g.groups(
+            "points",
+            MAX_POINTS,
             p ->
-                new Platform(
-                    p.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
-                    p.number("widthCm", 1, Vessel.MAX_CM, "cm"))),
-        f.groups("equipment", MAX_DEVICES, DocumentReader::device),
-        f.optionalGroup("furnishings", DocumentReader::furnishings).orElse(Furnishings.NONE),
-        f.optionalGroup(
-                "conditions",
-                c ->
-                    new Conditions(
-                        c.optionalNumber("humidityPercent", 0, 100, "%"),
-                        c.optionalNumber("lightHours", 0, 24, "h"),
-                        c.optionalNumber("lidGapCm", 0, 100, "cm"),
-                        new Lighting(
-                            c.optionalNumber("lightsOnHour", 0, 24, "h")
-                                .orElse(Lighting.USUAL.onHour()),
-                            c.flag("seasonalLight", false),
-                            ramp(c)),
-                        new Calibration(factor(c, "lossFactor"), factor(c, "evaporationFactor"))))
-            .orElse(Conditions.UNKNOWN),
-        f.optionalGroup("site", DocumentReader::site).orElse(Site.LIVING_ROOM));
+                new Substrate.Point(
+                    p.number("xCm", 0, Vessel.MAX_CM, "cm"),
+                    p.number("riseCm", 0, Vessel.MAX_CM, "cm"))));
+  }
+
+  private static Land land(Fields l) {
+    return new Land(
+        l.number("sharePercent", 1, 100, "%"),
+        l.number("heightCm", 0, Vessel.MAX_CM, "cm"),
+        l.number("rampCm", 0, Vessel.MAX_CM, "cm"));
+  }
+
+  private static Platform platform(Fields p) {
+    return new Platform(
+        p.number("lengthCm", 1, Vessel.MAX_CM, "cm"), p.number("widthCm", 1, Vessel.MAX_CM, "cm"));
+  }
+
+  private static Conditions conditions(Fields c) {
+    return new Conditions(
+        c.optionalNumber("humidityPercent", 0, 100, "%"),
+        c.optionalNumber("lightHours", 0, 24, "h"),
+        c.optionalNumber("lidGapCm", 0, 100, "cm"),
+        new Lighting(
+            c.optionalNumber("lightsOnHour", 0, 24, "h").orElse(Lighting.USUAL.onHour()),
+            c.flag("seasonalLight", false),
+            ramp(c)),
+        new Calibration(factor(c, "lossFactor"), factor(c, "evaporationFactor")));
   }
 
   private static Furnishings furnishings(Fields f) {
@@ -315,47 +328,6 @@ public final class DocumentReader {
         f.optionalNumber("sunHours", 0, 16, "h").orElse(0),
         f.optionalNumber("latitude", -90, 90, "°"),
         f.optionalNumber("longitude", -180, 180, "°"));
-  }
-
-  /** The kinds of device, as written in the field {@code kind}. */
-  enum Kind {
-    HEATER,
-    HEAT_MAT,
-    CHILLER,
-    FAN,
-    FILTER,
-    BASKING_LAMP,
-    UVB_LAMP,
-    AIR_STONE
-  }
-
-  private static Equipment device(Fields f) {
-    return switch (f.choice("kind", Kind.class)) {
-      case HEATER ->
-          new Equipment.Heater(f.number("powerW", 1, 20_000, "W"), f.flag("guarded", false));
-      case HEAT_MAT -> new Equipment.HeatMat(f.number("powerW", 1, 5000, "W"));
-      case CHILLER -> new Equipment.Chiller(f.number("coolingW", 1, 50_000, "W"));
-      case FAN -> new Equipment.Fan(f.number("airSpeedMs", 0.1, 5, "m/s"));
-      case FILTER ->
-          new Equipment.Filter(
-              f.number("flowLph", 0, 100_000, "L/h"),
-              f.optionalDate("runningSince"),
-              f.flag("guarded", false));
-      case BASKING_LAMP ->
-          new Equipment.BaskingLamp(
-              f.number("powerW", 1, 1000, "W"),
-              f.optionalNumber("spotC", 0, 120, "°C"),
-              f.optionalNumber("beamDeg", 5, 160, "°"),
-              f.optionalNumber("distanceCm", 1, 300, "cm"));
-      case UVB_LAMP ->
-          new Equipment.UvbLamp(
-              f.optionalDate("fittedOn"),
-              f.optionalNumber("distanceCm", 1, 300, "cm"),
-              f.optionalChoice("shape", UvShape.class).orElse(UvShape.LINEAR),
-              f.optionalNumber("uviAt30Cm", 0, 50, ""),
-              f.optionalNumber("readUvi", 0, 50, ""));
-      case AIR_STONE -> new Equipment.AirStone();
-    };
   }
 
   private Resident resident(Fields f) {

@@ -6,8 +6,6 @@ import app.islet.core.enclosure.Furnishing;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * An enclosure laid out in square cells, seen from above: the height of the ground in each, the
@@ -46,9 +44,9 @@ public final class Grid {
   private final int[] beside;
   private final WaterBodies basins;
   private final GridFigures figures = new GridFigures(this);
-  private final Map<Reachability.Body, Reachability> reached = new ConcurrentHashMap<>();
-  private final Map<Lying, Basking> lain = new ConcurrentHashMap<>();
-  private final Map<Double, SwimmingSpace> swum = new ConcurrentHashMap<>();
+  private final RecentAnswers<Reachability.Body, Reachability> reached = new RecentAnswers<>();
+  private final RecentAnswers<Lying, Basking> lain = new RecentAnswers<>();
+  private final RecentAnswers<Double, SwimmingSpace> swum = new RecentAnswers<>();
 
   private record Lying(Reachability.Body body, List<Furnishing> lamps, double widthCm) {}
 
@@ -142,19 +140,19 @@ public final class Grid {
 
   /** Where a body gets to; asked again for the same body, the same answer. */
   public Reachability reach(Reachability.Body body) {
-    return reached.computeIfAbsent(body, b -> Reachability.of(this, b));
+    return reached.get(body, b -> Reachability.of(this, b));
   }
 
   /** Where a body so wide lies dry, of that under the lamps where some are given. */
   public Basking basking(Reachability.Body body, List<Furnishing> lamps, double widthCm) {
-    return lain.computeIfAbsent(
+    return lain.get(
         new Lying(body, lamps, widthCm),
         key -> Basking.of(this, reach(body), lamps, body.lengthCm(), widthCm));
   }
 
   /** Room for a body so high to swim and turn in. */
   public SwimmingSpace swim(double bodyHeightCm) {
-    return swum.computeIfAbsent(bodyHeightCm, height -> SwimmingSpace.of(this, height));
+    return swum.get(bodyHeightCm, height -> SwimmingSpace.of(this, height));
   }
 
   /** Cells along the length; cell {@code at} stands in column {@code at % columns}. */

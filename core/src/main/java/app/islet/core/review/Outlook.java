@@ -23,6 +23,7 @@ public record Outlook(List<Event> events) {
   private static final int MONTHLY = 24;
 
   private static final int MOST_MONTHS = 120;
+  private static final int MOST_RESIDENTS = 40;
 
   /** So near to its adult length an animal counts as grown. */
   private static final double GROWN = 0.95;
@@ -45,6 +46,9 @@ public record Outlook(List<Event> events) {
    * already fails today is not an event.
    */
   public static Outlook of(HusbandryState now, int months) {
+    if (!canTell(now)) {
+      return new Outlook(List.of());
+    }
     Set<String> known = new HashSet<>();
     failing(now).forEach(finding -> known.add(key(finding)));
     List<Event> events = new ArrayList<>();
@@ -57,6 +61,14 @@ public record Outlook(List<Event> events) {
       }
     }
     return new Outlook(events);
+  }
+
+  /**
+   * Whether an outlook is worked out: of very many entries it would take minutes, and animals of
+   * one kind and size can be entered as a group.
+   */
+  public static boolean canTell(HusbandryState now) {
+    return now.residents().size() <= MOST_RESIDENTS;
   }
 
   /** Months until the last of the residents is grown, at least 6 and at most 120. */

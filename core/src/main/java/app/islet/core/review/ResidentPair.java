@@ -4,22 +4,31 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.Habitat;
 import app.islet.core.care.Hazard;
 import app.islet.core.care.Temperament;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Two residents of one enclosure, and what can be asked of any two. */
 public record ResidentPair(Resident one, Resident other) {
-  /** Each two residents once, in the order they are listed. */
-  public static Stream<ResidentPair> eachPair(List<Resident> residents) {
-    List<ResidentPair> pairs = new ArrayList<>();
-    for (int i = 0; i < residents.size(); i++) {
-      for (int j = i + 1; j < residents.size(); j++) {
-        pairs.add(new ResidentPair(residents.get(i), residents.get(j)));
-      }
+  /** A resident with each of the others, in the order they are listed. */
+  public static Stream<ResidentPair> with(Resident resident, List<Resident> all) {
+    int at = indexOf(resident, all);
+    return IntStream.range(0, all.size())
+        .filter(i -> i != at)
+        .mapToObj(
+            i ->
+                i < at
+                    ? new ResidentPair(all.get(i), resident)
+                    : new ResidentPair(resident, all.get(i)));
+  }
+
+  private static int indexOf(Resident resident, List<Resident> all) {
+    int at = 0;
+    while (all.get(at) != resident) {
+      at++;
     }
-    return pairs.stream();
+    return at;
   }
 
   public boolean sameKind() {

@@ -22,6 +22,11 @@ public record Review(List<Finding> findings) {
   private static final Map<String, Rule> BY_ID =
       RULES.stream().collect(Collectors.toMap(Rule::id, Function.identity()));
 
+  private static final List<ResidentRule> RESIDENT_RULES =
+      RULES.stream().filter(ResidentRule.class::isInstance).map(ResidentRule.class::cast).toList();
+  private static final List<Rule> SHARED_RULES =
+      RULES.stream().filter(rule -> !(rule instanceof ResidentRule)).toList();
+
   public Review {
     findings = List.copyOf(findings);
   }
@@ -38,10 +43,18 @@ public record Review(List<Finding> findings) {
             .toList());
   }
 
-  /** Every finding, in no order and without asking what other schools would say. */
+  /**
+   * Every finding, in no order and without asking what other schools would say. All that is asked
+   * of one resident is asked at once, while what its body reaches is still at hand.
+   */
   static Stream<Finding> judged(HusbandryState situation) {
-    situation.explore();
-    return RULES.stream().flatMap(rule -> rule.judge(situation));
+    return Stream.concat(
+        situation.residents().stream()
+            .flatMap(
+                resident ->
+                    RESIDENT_RULES.stream()
+                        .flatMap(rule -> rule.judge(situation, resident).stream())),
+        SHARED_RULES.stream().flatMap(rule -> rule.judge(situation)));
   }
 
   /**

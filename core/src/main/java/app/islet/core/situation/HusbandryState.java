@@ -139,24 +139,6 @@ public record HusbandryState(
     return grid.swim(measured(r.heightCm()));
   }
 
-  /**
-   * Searches for all residents at once, on as many processors as there are; the rules find it done.
-   */
-  public void explore() {
-    if (geometry.grid().isPresent()) {
-      residents.parallelStream()
-          .forEach(
-              r -> {
-                swim(r);
-                if (r.stage().needs().basking().isPresent()) {
-                  basking(r);
-                } else {
-                  reach(r);
-                }
-              });
-    }
-  }
-
   private static Reachability.Body body(Resident r) {
     Needs needs = r.stage().needs();
     double length = measured(r.bodyCm());

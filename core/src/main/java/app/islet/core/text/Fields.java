@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -26,6 +27,9 @@ import org.jspecify.annotations.Nullable;
  * too: call {@link #done}.
  */
 public final class Fields {
+  /** No text for people has such a character, and no database keeps it. */
+  private static final Pattern CONTROL = Pattern.compile("[\\p{Cntrl}&&[^\\t\\r\\n]]");
+
   private final String name;
   private final List<Problem> problems;
   private final String path;
@@ -175,6 +179,10 @@ public final class Fields {
     if (node.get().value() instanceof String text
         && !text.isBlank()
         && text.length() <= maxLength) {
+      if (CONTROL.matcher(text).find()) {
+        problem(field, "this has a character in it that cannot be written");
+        return Optional.empty();
+      }
       return Optional.of(text.strip());
     }
     problem(field, "%s is not %s".formatted(shown(node.get()), what));
@@ -366,6 +374,13 @@ public final class Fields {
   public void refuseIfProblems() {
     if (!problems.isEmpty()) {
       throw new UnreadableException(name, problems);
+    }
+  }
+
+  /** Ends the reading of this group where something was wrong: it cannot be put together. */
+  public void stopIfProblems() {
+    if (!problems.isEmpty()) {
+      throw new Broken();
     }
   }
 

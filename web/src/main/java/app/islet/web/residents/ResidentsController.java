@@ -41,6 +41,9 @@ import org.springframework.web.server.ResponseStatusException;
 @Controller
 @RequestMapping("/c/{collection}/enclosures/{id}/residents")
 class ResidentsController {
+  /** A table of more cannot be read, and takes long to work out. */
+  private static final int MOST_IN_MATRIX = 24;
+
   private final Snapshots snapshots;
   private final CareSheetStore sheets;
   private final Residents residents;
@@ -240,7 +243,9 @@ class ResidentsController {
   record Common(String what, String text, boolean left) {}
 
   private static void addCompatibility(EnclosureSnapshot state, Units u, Model model) {
-    List<Resident> residents = state.residents();
+    List<Resident> residents =
+        state.residents().stream().limit(MOST_IN_MATRIX).toList();
+    model.addAttribute("matrixLeavesOut", state.residents().size() - residents.size());
     Compatibility compatibility = Compatibility.of(residents);
     model.addAttribute("names", residents.stream().map(Resident::name).toList());
     model.addAttribute(

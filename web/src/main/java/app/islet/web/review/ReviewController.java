@@ -113,6 +113,7 @@ class ReviewController {
     model.addAttribute(
         "later",
         outlooks.of(context, state, MONTHS_AHEAD).events().stream().map(e -> later(e, u)).toList());
+    model.addAttribute("tellsLater", Outlook.canTell(state.assessment().situation()));
     model.addAttribute("latestAskAgain", context.today().plusYears(1));
     model.addAttribute("usualAskAgain", context.today().plusMonths(3));
     return "review/review";

@@ -59,6 +59,7 @@ class RoundsController {
       CollectionContext context,
       @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
           Optional<LocalDate> day,
+      @RequestParam(defaultValue = "0") int from,
       Model model) {
     LocalDate on = day.orElse(context.today());
     requireNear(context, on);
@@ -70,7 +71,7 @@ class RoundsController {
         Math.round(stops.stream().mapToDouble(DayRounds.Stop::minutesLeft).sum() / 5) * 5);
     model.addAttribute("dayName", on.format(DAY));
     model.addAttribute("undoId", UUID.randomUUID());
-    addPiece(context, piece(context, stops, 0), on, model);
+    addPiece(context, piece(context, stops, from), on, model);
     return "rounds/rounds";
   }
 
@@ -83,14 +84,14 @@ class RoundsController {
       Model model) {
     requireNear(context, day);
     List<DayRounds.Stop> stops = rounds.on(context, enclosures.all(context), day);
-    if (from < 0 || from > stops.size()) {
-      throw new NotFoundException("no stop " + from);
-    }
     addPiece(context, piece(context, stops, from), day, model);
     return "rounds/stops :: stops";
   }
 
   private static Piece piece(CollectionContext context, List<DayRounds.Stop> stops, int from) {
+    if (from < 0 || from > stops.size()) {
+      throw new NotFoundException("no stop " + from);
+    }
     List<Integer> due =
         IntStream.range(from, stops.size())
             .filter(i -> !stops.get(i).lines().isEmpty())

@@ -4,44 +4,49 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.Temperament;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentPair;
+import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-import java.util.stream.Stream;
+import java.util.Comparator;
+import java.util.Optional;
 
 /** An animal that bites or kills, and another kind beside it. */
 @AutoService(Rule.class)
-public final class BitesCompany implements Rule {
+public final class BitesCompany implements ResidentRule {
   @Override
   public String id() {
     return "bites-company";
   }
 
   @Override
-  public Stream<Finding> judge(HusbandryState s) {
-    return ResidentPair.eachPair(s.residents())
+  public Optional<Finding> judge(HusbandryState s, Resident victim) {
+    return ResidentPair.with(victim, s.residents())
         .filter(pair -> !pair.sameKind())
-        .filter(pair -> pair.fierce().isPresent())
-        .map(
-            pair -> {
-              Resident fierce = pair.fierce().get();
-              Resident other = pair.otherThan(fierce);
-              Temperament temperament = fierce.stage().needs().group().temperament();
-              return finding(
-                      temperament == Temperament.KILLS ? Severity.DANGER : Severity.WRONG,
-                      Step.RESIDENTS)
-                  .who(other)
-                  .basis(fierce.stage().needs().group().basis())
-                  .what(
-                      "{} together with {}, of a kind that {}.",
-                      other.words(),
-                      fierce.words(),
-                      temperament.words())
-                  .why("Tails, gills, toes and eyes go first; the rest follows at night.")
-                  .remedy("Keep them apart.")
-                  .build();
-            });
+        .flatMap(pair -> pair.fierce().stream())
+        .filter(fierce -> fierce != victim)
+        .max(Comparator.comparing(BitesCompany::temperament))
+        .map(fierce -> found(victim, fierce));
+  }
+
+  private static Temperament temperament(Resident r) {
+    return r.stage().needs().group().temperament();
+  }
+
+  private Finding found(Resident victim, Resident fierce) {
+    boolean kills = temperament(fierce) == Temperament.KILLS;
+    return finding(kills ? Severity.DANGER : Severity.WRONG, Step.RESIDENTS)
+        .who(victim)
+        .basis(fierce.stage().needs().group().basis())
+        .what(
+            "{} together with {}, of a kind that {}.",
+            victim.words(),
+            fierce.words(),
+            temperament(fierce).words())
+        .why("Tails, gills, toes and eyes go first; the rest follows at night.")
+        .remedy("Keep them apart.")
+        .build();
   }
 }

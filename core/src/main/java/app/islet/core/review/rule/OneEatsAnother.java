@@ -4,65 +4,83 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.Evidence;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Stream;
+import java.util.Optional;
 
-/** Two residents of which one fits the other's mouth, or is small enough to be bitten. */
+/** An animal that fits another's mouth, or is small enough to be bitten: by the largest of them. */
 @AutoService(Rule.class)
-public final class OneEatsAnother implements Rule {
+public final class OneEatsAnother implements ResidentRule {
   @Override
   public String id() {
     return "one-eats-another";
   }
 
   @Override
-  public Stream<Finding> judge(HusbandryState s) {
-    List<Finding> found = new ArrayList<>();
-    for (Resident big : s.residents()) {
-      for (Resident small : s.residents()) {
-        if (big == small || small.bodyCm() >= big.bodyCm()) {
-          continue;
-        }
-        double ratio = small.bodyCm() / big.bodyCm();
-        boolean same = big.sheet().kind().equals(small.sheet().kind());
-        double needed = Math.max(same ? 0 : 0.5, big.stage().needs().group().sizeRatio());
-        if (big.swallows(small)) {
-          found.add(
-              finding(Severity.DANGER, Step.RESIDENTS)
-                  .who(small)
-                  .basis(Evidence.MEMORY)
-                  .what(
-                      "{} ({}) can be swallowed by {} ({}).",
-                      small.words(),
-                      Quantity.cm(small.bodyCm()),
-                      big.words(),
-                      Quantity.cm(big.bodyCm()))
-                  .why("What fits the mouth is swallowed, kin or not.")
-                  .remedy("Keep them apart.")
-                  .build());
-        } else if (ratio < needed) {
-          found.add(
-              finding(same ? Severity.WRONG : Severity.WATCH, Step.RESIDENTS)
-                  .who(small)
-                  .basis(big.stage().needs().group().basis())
-                  .what(
-                      "{} ({}) is much smaller than {} ({}).",
-                      small.words(),
-                      Quantity.cm(small.bodyCm()),
-                      big.words(),
-                      Quantity.cm(big.bodyCm()))
-                  .why("Tails, toes and gills are bitten off at meals; the small one starves.")
-                  .remedy("Sort by size; feed apart.")
-                  .build());
-        }
-      }
+  public Optional<Finding> judge(HusbandryState s, Resident small) {
+    Comparator<Resident> bySize = Comparator.comparingDouble(Resident::bodyCm);
+    List<Resident> larger =
+        s.residents().stream()
+            .filter(big -> big != small && small.bodyCm() < big.bodyCm())
+            .toList();
+    Optional<Resident> eater = larger.stream().filter(big -> big.swallows(small)).max(bySize);
+    if (eater.isPresent()) {
+      return eater.map(big -> eaten(small, big));
     }
-    return found.stream();
+    return larger.stream()
+        .filter(big -> small.bodyCm() / big.bodyCm() < neededRatio(small, big))
+        .min(
+            Comparator.comparing((Resident big) -> severity(small, big))
+                .thenComparing(bySize.reversed()))
+        .map(big -> bitten(small, big));
+  }
+
+  /** Share of the larger one's length that the smaller must have. */
+  private static double neededRatio(Resident small, Resident big) {
+    return Math.max(isSameKind(small, big) ? 0 : 0.5, big.stage().needs().group().sizeRatio());
+  }
+
+  private static boolean isSameKind(Resident one, Resident other) {
+    return one.sheet().kind().equals(other.sheet().kind());
+  }
+
+  private static Severity severity(Resident small, Resident big) {
+    return isSameKind(small, big) ? Severity.WRONG : Severity.WATCH;
+  }
+
+  private Finding eaten(Resident small, Resident big) {
+    return finding(Severity.DANGER, Step.RESIDENTS)
+        .who(small)
+        .basis(Evidence.MEMORY)
+        .what(
+            "{} ({}) can be swallowed by {} ({}).",
+            small.words(),
+            Quantity.cm(small.bodyCm()),
+            big.words(),
+            Quantity.cm(big.bodyCm()))
+        .why("What fits the mouth is swallowed, kin or not.")
+        .remedy("Keep them apart.")
+        .build();
+  }
+
+  private Finding bitten(Resident small, Resident big) {
+    return finding(severity(small, big), Step.RESIDENTS)
+        .who(small)
+        .basis(big.stage().needs().group().basis())
+        .what(
+            "{} ({}) is much smaller than {} ({}).",
+            small.words(),
+            Quantity.cm(small.bodyCm()),
+            big.words(),
+            Quantity.cm(big.bodyCm()))
+        .why("Tails, toes and gills are bitten off at meals; the small one starves.")
+        .remedy("Sort by size; feed apart.")
+        .build();
   }
 }
