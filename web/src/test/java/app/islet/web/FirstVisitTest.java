@@ -137,14 +137,14 @@ class FirstVisitTest {
     page.navigate("/c/weir-mill/enclosures/5/review");
     assertThat(page.locator("main")).containsText("In the next three years");
     assertThat(page.locator("#later li").first())
-        .containsText(Pattern.compile("[A-Z][a-z]+ 20\\d\\d (Danger|Wrong) "));
+        .containsText(Pattern.compile("[A-Z][a-z]+ 20\\d\\d (Danger|Wrong|Watch) "));
   }
 
   @Test
   void a_keeper_of_two_collections_goes_between_them() {
     Page page = Islet.running().owner();
     page.navigate("/c/weir-mill/collection");
-    page.fill("form[action$='/another'] input[name=name]", "Ferry House");
+    page.fill("form[action$='/another'] input[name=another]", "Ferry House");
     page.click("form[action$='/another'] button");
     page.waitForURL("**/c/ferry-house");
     assertThat(page.locator("main")).containsText("Nothing here yet");

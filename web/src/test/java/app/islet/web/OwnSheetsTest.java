@@ -98,7 +98,7 @@ class OwnSheetsTest {
             "application/yaml",
             yaml.replace(id, "fern-crab").getBytes(StandardCharsets.UTF_8)));
     send(page, "Read it");
-    assertThat(page.locator(".flash")).containsText("Crabs of the fern is on your shelf.");
+    assertThat(page.locator(".flash")).containsText("Crabs of the fern is among your care sheets.");
     String again =
         page.request().get(Islet.running().base() + CARE + "/fern-crab/sheet.yaml").text();
     assertThat(CareSheetReader.read("again", again).stages()).isEqualTo(exported.stages());

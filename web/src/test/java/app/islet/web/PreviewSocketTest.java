@@ -167,7 +167,7 @@ class PreviewSocketTest {
     page.onWebSocket(line -> line.onFrameReceived(frames::add));
     page.navigate(BUILD);
     page.fill("#depth", "10");
-    assertThat(page.locator(".figures")).containsText("Water, of the floor");
+    assertThat(page.locator(".figures")).containsText("Water share of the floor");
     page.waitForCondition(() -> !requests.isEmpty());
     page.waitForTimeout(1000);
     int before = requests.size();

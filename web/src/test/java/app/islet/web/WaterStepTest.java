@@ -139,7 +139,8 @@ class WaterStepTest {
     send(page, "Log it");
     assertThat(log(page)).containsText("ammonia dosed, 2 mg/L");
     logged(page, 29, "2.5", "0", "0");
-    assertThat(page.locator("#start-up")).containsText("Ammonia is waiting for ammonia-oxidising bacteria");
+    assertThat(page.locator("#start-up"))
+        .containsText("Ammonia is waiting for ammonia-oxidising bacteria");
     logged(page, 20, "1", "2", "1");
     assertThat(page.locator("#start-up")).containsText("Nitrite is waiting");
     assertThat(page.locator("#start-up")).containsText("days still");

@@ -19,6 +19,9 @@ import java.util.stream.Stream;
  * laid out once and each rule asked of it once, however many findings there are.
  */
 final class SchoolComparison {
+  /** Of very many entries each school would take a simulation of its own: then none is asked. */
+  private static final int MOST_RESIDENTS = 40;
+
   private final HusbandryState situation;
   private final Map<String, HusbandryState> asked = new HashMap<>();
   private final Map<String, List<Finding>> heard = new HashMap<>();
@@ -32,6 +35,9 @@ final class SchoolComparison {
 
   /** Schools by which the residents that the finding concerns would not be judged so. */
   List<String> from(Finding finding) {
+    if (situation.residents().size() > MOST_RESIDENTS) {
+      return List.of();
+    }
     List<String> schools = new ArrayList<>();
     for (Resident resident : situation.residents()) {
       if (resident.name().equals(finding.who())) {

@@ -189,7 +189,8 @@ class OwnSheetController {
         yaml = utf8(file);
       }
       CareSheet sheet = sheets.save(context, yaml, "read from a file");
-      return reply.saved(sheet.name() + " is on your sheets.", context.path("/care/" + sheet.id()));
+      return reply.saved(
+          sheet.name() + " is among your care sheets.", context.path("/care/" + sheet.id()));
     } catch (UnreadableException e) {
       model.addAttribute("problems", e.problems());
     } catch (IOException e) {

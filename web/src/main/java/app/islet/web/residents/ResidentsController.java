@@ -243,8 +243,7 @@ class ResidentsController {
   record Common(String what, String text, boolean left) {}
 
   private static void addCompatibility(EnclosureSnapshot state, Units u, Model model) {
-    List<Resident> residents =
-        state.residents().stream().limit(MOST_IN_MATRIX).toList();
+    List<Resident> residents = state.residents().stream().limit(MOST_IN_MATRIX).toList();
     model.addAttribute("matrixLeavesOut", state.residents().size() - residents.size());
     Compatibility compatibility = Compatibility.of(residents);
     model.addAttribute("names", residents.stream().map(Resident::name).toList());
