@@ -32,11 +32,13 @@ create trigger new_version after insert on measurement for each row execute func
 
 -- A tick of the rounds that touches the water counts in its log.
 create function new_task_version() returns trigger language plpgsql as $$
+declare
+  touches_water boolean := new.task_key in ('water-change', 'large-change', 'rinse-filter');
 begin
   update enclosure set task_version = this_transaction(),
-    version = case when new.task_key in ('water-change', 'large-change', 'rinse-filter')
-      then this_transaction() else version end
-  where id = new.enclosure_id;
+    version = case when touches_water then this_transaction() else version end
+  where id = new.enclosure_id
+    and (task_version <> this_transaction() or touches_water and version <> this_transaction());
   return null;
 end $$;
 create trigger new_version after insert on round_entry for each row execute function new_task_version();

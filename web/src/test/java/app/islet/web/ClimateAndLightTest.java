@@ -91,11 +91,11 @@ class ClimateAndLightTest {
     send(page, "Fit it");
     assertThat(page.locator(".fit")).containsText("On average the estimate was off by");
     send(page, "Use this from now on");
-    assertThat(page.locator("#log")).containsText("of what was reckoned, by your log");
+    assertThat(page.locator("#log")).containsText("of the estimate, by your log");
     page.navigate(enclosure + "/build");
     send(page, "Save the design");
     page.navigate(enclosure + "/climate");
-    assertThat(page.locator("#log")).containsText("of what was reckoned, by your log");
+    assertThat(page.locator("#log")).containsText("of the estimate, by your log");
     send(page, "Back to the estimate");
     assertThat(page.locator("#log")).not().containsText("by your log");
   }
@@ -180,7 +180,7 @@ class ClimateAndLightTest {
     assertThat(page.locator(".rest")).containsText("at rest, about 7 °C and 8 h of light");
     assertThat(page.locator("#plants")).hasCount(0);
     page.navigate("/c/weir-mill/enclosures/1/light");
-    assertThat(page.locator("#plants")).containsText("Hornwort: wants about 30");
+    assertThat(page.locator("#plants")).containsText("Hornwort: needs about 30");
     assertThat(page.locator("#plants"))
         .containsText("flees the light, and that goes before the plants");
     assertThat(page.locator("table")).containsText("Moonlight");

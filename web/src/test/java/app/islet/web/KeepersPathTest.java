@@ -6,6 +6,7 @@ import static app.islet.web.support.Hands.send;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -114,7 +115,7 @@ class KeepersPathTest {
     page.fill("#name", "Hummers");
     send(page, "Add");
     String id = base.substring(base.lastIndexOf('/') + 1);
-    page.navigate(MILL + "/rounds#e" + id);
+    page.navigate(Hands.collection(base) + "/rounds");
     Locator stop = page.locator("#e" + id);
     assertThat(stop).containsText("5 bloodworm each, 15 in all");
     Locator meal = stop.locator("[data-task='feed:hummers:bloodworm']").first();

@@ -62,7 +62,7 @@ class OwnSheetsTest {
     assertThat(page.locator(".stages"))
         .containsText("set by the keeper: our tap runs at 15 (ideal; the rest: practice)");
 
-    String base = enclosure(page, "Colder tank", "100", "50", "45");
+    String base = enclosure(page, "weir-mill", "Colder tank", "100", "50", "45");
     page.selectOption("#species", "axolotl");
     page.fill("#length", "22");
     page.fill("#name", "Frost");
@@ -130,7 +130,7 @@ class OwnSheetsTest {
   @Test
   void a_school_chosen_for_the_collection_holds_where_nobody_chose_another() {
     Page page = Islet.running().owner();
-    String base = enclosure(page, "School tank", "100", "50", "45");
+    String base = enclosure(page, "weir-mill", "School tank", "100", "50", "45");
     page.selectOption("#species", "axolotl");
     page.fill("#length", "22");
     page.fill("#name", "Dune");

@@ -236,7 +236,7 @@ final class AssemblySteps {
         "cycle",
         title,
         how
-            + " Reckoned for this water at {}: {} to {}; four to eight weeks by the rule of thumb. With a quarter of the filter ripe from a running tank: {}.",
+            + " Estimated for this water at {}: {} to {}; four to eight weeks by the rule of thumb. With a quarter of its media from a running tank: {}.",
         Quantity.celsius(s.waterState().tempC()),
         Quantity.count(bare.min()),
         Quantity.days(bare.max()),

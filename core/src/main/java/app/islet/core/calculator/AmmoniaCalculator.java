@@ -14,7 +14,7 @@ public final class AmmoniaCalculator extends AbstractCalculator {
     super(
         "ammonia",
         "Free ammonia",
-        "Of the total a kit shows, the share that is free and burns gills and skin rises with pH and warmth: pKa = 0.09018 + 2729.92 / T, fresh water, as nitrogen in and out.",
+        "Of the total a kit shows, the share that is free and burns gills and skin rises with pH and temperature: pKa = 0.09018 + 2729.92 / T, fresh water, as nitrogen in and out.",
         Evidence.published("Emerson et al. 1975"),
         List.of(
             Input.required(

@@ -19,7 +19,7 @@ public final class BaskingDistanceCalculator extends AbstractCalculator {
         List.of(
             Input.above("powerW", "Lamp", Dimension.POWER, 0, 1000),
             Input.air("airC", "Air there"),
-            Input.required("targetC", "Surface wanted", Dimension.TEMPERATURE, 0, 80),
+            Input.required("targetC", "Target surface temperature", Dimension.TEMPERATURE, 0, 80),
             Input.optional(
                 "beamDeg", "Cone of the lamp", Dimension.ANGLE, 5, 160, BaskingSpot.USUAL_BEAM_DEG),
             Input.optional(

@@ -15,7 +15,7 @@ public final class ChillerCalculator extends OpenTankCalculator {
         "chiller",
         "Chiller for a tank",
         "Heat an open box of water at the target takes up from the warmest room, with pumps and lamps; the size to buy has half in reserve.",
-        List.of(Input.water("targetC", "Water wanted"), gain()),
+        List.of(Input.water("targetC", "Target water temperature"), gain()),
         List.of(
             new Output("needW", "Takes out", Dimension.POWER),
             new Output("sizeW", "To buy, at least", Dimension.POWER)));

@@ -15,7 +15,9 @@ public final class HeaterCalculator extends OpenTankCalculator {
         "heater",
         "Heater for a tank",
         "What a box of water at the target loses through panes, floor and surface to the coldest room; the size to buy has a third in reserve.",
-        List.of(Input.water("targetC", "Water wanted"), Input.flag("covered", "Glass lid on it")),
+        List.of(
+            Input.water("targetC", "Target water temperature"),
+            Input.flag("covered", "Glass lid on it")),
         List.of(
             new Output("needW", "Holds it", Dimension.POWER),
             new Output("sizeW", "To buy, at least", Dimension.POWER)));

@@ -14,7 +14,7 @@ public final class OxygenSaturationCalculator extends AbstractCalculator {
     super(
         "oxygen-saturation",
         "Oxygen in the water at most",
-        "What water in balance with moist air holds, by warmth, salt and the pressure of the air where it stands.",
+        "What water in balance with moist air holds, by temperature, salt and the pressure of the air where it stands.",
         Evidence.published("Benson and Krause 1984, as used by the USGS"),
         List.of(
             Input.water("tempC", "Water"),

@@ -19,7 +19,7 @@ public final class SaltMixCalculator extends AbstractCalculator {
         List.of(
             Input.volume("volumeL", "Water, before the salt"),
             Input.salinity("fromPpt", "Salt in it now"),
-            Input.required("toPpt", "Salt wanted", Dimension.SALINITY, 0, 80),
+            Input.required("toPpt", "Target salinity", Dimension.SALINITY, 0, 80),
             Input.optional("tempC", "Water", Dimension.TEMPERATURE, -1.8, 40, 25)),
         List.of(new Output("saltG", "Salt", Dimension.MASS)));
   }

@@ -19,7 +19,7 @@ public final class WaterChangeToCalculator extends AbstractCalculator {
         Evidence.published("conservation of mass"),
         List.of(
             Input.required("nowMgPerL", "Now", Dimension.CONCENTRATION, 0, 100_000),
-            Input.required("targetMgPerL", "Wanted", Dimension.CONCENTRATION, 0, 100_000),
+            Input.required("targetMgPerL", "Target", Dimension.CONCENTRATION, 0, 100_000),
             Input.optional("tapMgPerL", "In the new water", Dimension.CONCENTRATION, 0, 100_000, 0),
             new Input(
                 "maxPercent",

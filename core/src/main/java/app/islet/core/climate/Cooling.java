@@ -264,11 +264,11 @@ public record Cooling(
       double filter = e.all(Equipment.Filter.class).mapToDouble(Equipment.Filter::flowLph).sum();
       return filter >= flow
           ? Phrase.of(
-              "Tank, filter, chiller, tank: it wants {} or more, the filter moves {}.",
+              "Tank, filter, chiller, tank: it needs {} or more, the filter moves {}.",
               Quantity.litresPerHour(flow),
               Quantity.litresPerHour(filter))
           : Phrase.of(
-              "It wants {} or more through it; the filter moves {}, so give it a pump of its own.",
+              "It needs {} or more through it; the filter moves {}, so give it a pump of its own.",
               Quantity.litresPerHour(flow),
               Quantity.litresPerHour(filter));
     }

@@ -83,7 +83,7 @@ public enum FailureScenario {
       0,
       "Mark the line before leaving; show the helper how far it may fall.",
       "Heater and intake must stay under water: unplug the heater when its head stands dry.",
-      "Top up with dechlorinated fresh water of the same warmth; where there is salt, fresh too.");
+      "Top up with dechlorinated fresh water of the same temperature; where there is salt, fresh too.");
 
   private final String words;
   private final double summer;

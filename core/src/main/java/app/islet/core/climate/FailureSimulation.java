@@ -225,7 +225,7 @@ public record FailureSimulation(
                   Phrase.of(
                       harm
                           ? "harm begins for {}: {}, outside {}"
-                          : "{} leaves what it stands for a time: {}, outside {}",
+                          : "{} leaves what it tolerates: {}, outside {}",
                       r.words(),
                       Quantity.celsius(lived[step]),
                       Phrase.range(range, Dimension.TEMPERATURE))));

@@ -28,7 +28,7 @@ public record HumidityOptions(Range wanted, List<Option> options) {
   /** How it compares with what is wanted. */
   public enum Verdict {
     TOO_DRY("too dry"),
-    AS_WANTED("as wanted"),
+    AS_WANTED("within the target"),
     TOO_WET("too wet");
 
     private final String words;

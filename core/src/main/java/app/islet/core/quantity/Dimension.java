@@ -27,7 +27,7 @@ public enum Dimension {
       return units == UnitSystem.US ? (value - 32) / 1.8 : value;
     }
   },
-  TEMPERATURE_DIFFERENCE("K", "°F", 1.8, 1),
+  TEMPERATURE_DIFFERENCE("°C", "°F", 1.8, 1),
   MASS("g", "oz", 1 / 28.349523125, 1),
   MASS_KG("kg", "lb", 1 / 0.45359237, 1),
   POWER("W", "W", 1, 0),

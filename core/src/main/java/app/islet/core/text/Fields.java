@@ -105,7 +105,8 @@ public final class Fields {
       String field, double min, double max, String unit, boolean required) {
     String what =
         "a number from %s to %s%s"
-            .formatted(plain(min), plain(max), unit.isEmpty() ? "" : " " + unit);
+            .formatted(
+                FieldWords.plain(min), FieldWords.plain(max), unit.isEmpty() ? "" : " " + unit);
     Optional<Node> node = take(field, required, what);
     if (node.isEmpty()) {
       return OptionalDouble.empty();
@@ -113,14 +114,14 @@ public final class Fields {
     if (node.get().value() instanceof Double number && number >= min && number <= max) {
       return OptionalDouble.of(number);
     }
-    problem(field, "%s is not %s".formatted(shown(node.get()), what));
+    problem(field, "%s is not %s".formatted(FieldWords.shown(node.get()), what));
     return OptionalDouble.empty();
   }
 
   public int whole(String field, int min, int max, String unit) {
     double number = number(field, min, max, unit);
     if (number != Math.rint(number)) {
-      problem(field, "%s is not a whole number".formatted(plain(number)));
+      problem(field, "%s is not a whole number".formatted(FieldWords.plain(number)));
     }
     return (int) number;
   }
@@ -142,7 +143,8 @@ public final class Fields {
       String field, double min, double max, String unit, boolean required) {
     String what =
         "a pair [least, most] within %s to %s%s"
-            .formatted(plain(min), plain(max), unit.isEmpty() ? "" : " " + unit);
+            .formatted(
+                FieldWords.plain(min), FieldWords.plain(max), unit.isEmpty() ? "" : " " + unit);
     Optional<Node> node = take(field, required, what);
     if (node.isEmpty()) {
       return Optional.empty();
@@ -156,7 +158,7 @@ public final class Fields {
         && low <= high) {
       return Optional.of(new Range(low, high));
     }
-    problem(field, "%s is not %s".formatted(shown(node.get()), what));
+    problem(field, "%s is not %s".formatted(FieldWords.shown(node.get()), what));
     return Optional.empty();
   }
 
@@ -185,7 +187,7 @@ public final class Fields {
       }
       return Optional.of(text.strip());
     }
-    problem(field, "%s is not %s".formatted(shown(node.get()), what));
+    problem(field, "%s is not %s".formatted(FieldWords.shown(node.get()), what));
     return Optional.empty();
   }
 
@@ -196,7 +198,7 @@ public final class Fields {
   public Optional<Boolean> optionalFlag(String field) {
     Optional<Node> node = take(field, false, "");
     if (node.isPresent() && !(node.get().value() instanceof Boolean)) {
-      problem(field, "%s is not true or false".formatted(shown(node.get())));
+      problem(field, "%s is not true or false".formatted(FieldWords.shown(node.get())));
     }
     return node.map(Node::value).filter(Boolean.class::isInstance).map(Boolean.class::cast);
   }
@@ -223,7 +225,7 @@ public final class Fields {
     }
     Optional<E> constant = constant(type, node.get());
     if (constant.isEmpty()) {
-      problem(field, "%s is not %s".formatted(shown(node.get()), what));
+      problem(field, "%s is not %s".formatted(FieldWords.shown(node.get()), what));
     }
     return constant;
   }
@@ -240,7 +242,7 @@ public final class Fields {
                       field,
                       "%s is not one of %s"
                           .formatted(
-                              shown(item),
+                              FieldWords.shown(item),
                               Arrays.stream(type.getEnumConstants())
                                   .map(Fields::written)
                                   .collect(Collectors.joining(", ")))));
@@ -276,7 +278,9 @@ public final class Fields {
       if (item.value() instanceof String text && !text.isBlank() && text.length() <= maxLength) {
         found.add(text.strip());
       } else {
-        problem(field, "%s is not a text of 1 to %d characters".formatted(shown(item), maxLength));
+        problem(
+            field,
+            "%s is not a text of 1 to %d characters".formatted(FieldWords.shown(item), maxLength));
       }
     }
     return found;
@@ -326,7 +330,7 @@ public final class Fields {
   private List<Node> items(String field) {
     Optional<Node> node = take(field, false, "");
     if (node.isPresent() && !(node.get().value() instanceof List)) {
-      problem(field, "%s is not a list".formatted(shown(node.get())));
+      problem(field, "%s is not a list".formatted(FieldWords.shown(node.get())));
       return List.of();
     }
     return node.map(n -> (List<Node>) n.value()).orElse(List.of());
@@ -382,25 +386,6 @@ public final class Fields {
     if (!problems.isEmpty()) {
       throw new Broken();
     }
-  }
-
-  private static String shown(Node node) {
-    Object value = node.value();
-    if (value instanceof String text) {
-      return "\"" + (text.length() > 40 ? text.substring(0, 40) + "..." : text) + "\"";
-    }
-    if (value instanceof Double number) {
-      return plain(number);
-    }
-    return value instanceof Map
-        ? "a group"
-        : value instanceof List ? "this list" : String.valueOf(value);
-  }
-
-  private static String plain(double number) {
-    return number == Math.rint(number) && Math.abs(number) < 1e9
-        ? String.valueOf((long) number)
-        : String.valueOf(number);
   }
 
   /** Ends the reading of a group that cannot be built because of problems already written down. */

@@ -64,7 +64,7 @@ public record FilterCycle(
           "Animals into shallow tubs of dechlorinated water at the same temperature, changed whole every day; one each where they bite.",
           "Find what took the bacteria, and stop it; the pump runs day and night.",
           "Half of the tank's water changed each day while ammonia or nitrite shows; the filter is left alone.",
-          "Ripe media from a running tank of the same collection, if that tank is healthy.",
+          "Mature media from a running tank of the same collection, if that tank is healthy.",
           "Back only when the proof holds again, a little food at first.");
 
   /** A test older than this says nothing about today. */
@@ -230,7 +230,7 @@ public record FilterCycle(
         newest.value(Parameter.AMMONIA).orElseThrow() > TOO_MUCH_AMMONIA
             ? "so much ammonia holds the nitrite-oxidising bacteria back: change half the water"
             : ph < WaterState.SOUR_PH || carbonate < WaterState.LEAST_CARBONATE_DH
-                ? "the water is too sour or holds no carbonate: change a part, or raise the hardness"
+                ? "the water is too sour or has too little KH: change part of it, or raise the KH"
                 : water < WaterState.COLD_C
                     ? "the water is cold: they grow twice as fast ten degrees warmer, before the animal is in"
                     : "look whether chlorine came in with the water, and whether the filter runs day and night";

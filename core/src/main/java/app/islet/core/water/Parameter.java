@@ -49,7 +49,7 @@ public enum Parameter {
       "",
       "Morning and evening differ where plants grow; test at the same hour."),
   CARBONATE(
-      "Carbonate hardness",
+      "KH (carbonate hardness)",
       Dimension.HARDNESS,
       new Range(0, 60),
       new Range(0, 25),
@@ -58,7 +58,7 @@ public enum Parameter {
       "",
       "Count the drops until the colour turns and stays."),
   HARDNESS(
-      "Total hardness",
+      "GH (general hardness)",
       Dimension.HARDNESS,
       new Range(0, 100),
       new Range(0, 40),
@@ -67,14 +67,14 @@ public enum Parameter {
       "",
       "Count the drops until the colour turns and stays."),
   SALINITY(
-      "Salt",
+      "Salinity",
       Dimension.SALINITY,
       new Range(0, 45),
       new Range(0, 40),
       1,
       1,
       "",
-      "From a refractometer at nought in fresh water, or a hydrometer turned into salt with the calculator."),
+      "From a refractometer at zero in fresh water, or a hydrometer turned into salt with the calculator."),
   TEMPERATURE(
       "Water temperature",
       Dimension.TEMPERATURE,
@@ -119,15 +119,16 @@ public enum Parameter {
 
   /** In the middle of a sentence. */
   public String inSentence() {
-    return this == PH ? "pH" : brief().toLowerCase(Locale.ROOT);
+    boolean abbreviated = this == PH || this == CARBONATE || this == HARDNESS;
+    return abbreviated ? brief() : brief().toLowerCase(Locale.ROOT);
   }
 
   /** In one word, for a narrow column. */
   public String brief() {
     return switch (this) {
-      case CARBONATE -> "Carbonate";
-      case HARDNESS -> "Hardness";
-      case TEMPERATURE -> "Warmth";
+      case CARBONATE -> "KH";
+      case HARDNESS -> "GH";
+      case TEMPERATURE -> "Temperature";
       default -> words;
     };
   }

@@ -14,7 +14,7 @@ public record WaterEvent(LocalDate day, Kind kind, double amount) {
   public enum Kind {
     CHANGE("Part change", "share changed", Dimension.PERCENT, 1, 100),
     AMMONIA_DOSE("Ammonia dosed", "as nitrogen, over all the water", Dimension.TRACE, 0.1, 8),
-    RIPE_MEDIA("Ripe media put in", "share of the filter", Dimension.PERCENT, 1, 100),
+    RIPE_MEDIA("Mature media put in", "share of the filter", Dimension.PERCENT, 1, 100),
     RINSED("Media rinsed in tank water", "", Dimension.COUNT, 0, 0),
     RINSED_TAP("Media rinsed under the tap", "", Dimension.COUNT, 0, 0),
     NEW_MEDIA("New cartridge or media", "share of the filter", Dimension.PERCENT, 1, 100),

@@ -57,7 +57,7 @@ class WaterRulesTest {
             WATCH,
             "the proof is still to come",
             tests(10, 2, 0.4, 0, 1, 0, 0, 4)),
-        row("nitrate-high", WATCH, "above what is aimed at", tests(3, 0, 0, 7)),
+        row("nitrate-high", WATCH, "above what is the target", tests(3, 0, 0, 7)),
         row("nitrate-high", WRONG, "twice as much", tests(3, 0, 0, 15)),
         row("nitrate-high", WATCH, "creeping up", creeping()),
         row("wrong-salt", DANGER, "salt by the refractometer", salt(6)),

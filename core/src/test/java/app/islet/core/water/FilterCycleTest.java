@@ -70,7 +70,7 @@ class FilterCycleTest {
         .as("the other school wants its dose")
         .containsExactly(CyclingCriterion.DOSE);
     assertThat(at(37, course, CyclingCriterion.DOSE).phase())
-        .as("a filter grown in by any proof is grown in; whether it may be stocked is said apart")
+        .as("a filter cycled by any proof is cycled; whether it may be stocked is said apart")
         .isNotEqualTo(Phase.CRASHED);
   }
 

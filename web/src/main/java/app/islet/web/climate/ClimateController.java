@@ -156,7 +156,7 @@ class ClimateController {
         "calibrated",
         kept.equals(Calibration.NONE)
             ? ""
-            : "Heat loss %s, evaporation %s of what was reckoned, by your log."
+            : "Heat loss %s, evaporation %s of the estimate, by your log."
                 .formatted(times(kept.lossFactor()), times(kept.evaporationFactor())));
     return "climate/climate";
   }

@@ -98,7 +98,7 @@ record ClimateView(
         o -> {
           all.add(
               new Figure(
-                  "Wanted",
+                  "Target",
                   u.range(o.wanted(), Dimension.PERCENT),
                   "over the land, in winter, when rooms are driest"));
           o.options()
@@ -247,7 +247,7 @@ record ClimateView(
             .orElse(
                 r.moments().isEmpty()
                     ? "no harm in %d days".formatted(Math.round(r.course().days()))
-                    : "outside what is stood for a time after %s; no harm in %d days"
+                    : "outside the tolerated range after %s; no harm in %d days"
                         .formatted(
                             hours(r.moments().get(0).hours()), Math.round(r.course().days())));
     return new MishapView(
@@ -286,7 +286,7 @@ record ClimateView(
     return List.of(
         new Figure("Surface where it lies", u.celsius(s.surfaceC()), trust),
         new Figure(
-            "Wanted",
+            "Target",
             u.range(want.get(), Dimension.TEMPERATURE),
             "by the care sheet and the school followed"),
         new Figure(

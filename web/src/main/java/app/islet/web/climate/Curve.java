@@ -160,7 +160,7 @@ record Curve(String svg, List<String> rows, List<String> outside) {
         .findFirst()
         .ifPresent(
             t -> {
-              bands.add(band("stood for a time", "c-tolerated", t.toleratedC(), u));
+              bands.add(band("tolerated", "c-tolerated", t.toleratedC(), u));
               bands.add(band("ideal", "c-ideal", t.idealC(), u));
             });
     return new Chart(title, u.unit(Dimension.TEMPERATURE), ticks, lines, bands).svg();
@@ -181,7 +181,7 @@ record Curve(String svg, List<String> rows, List<String> outside) {
           .ifPresent(
               t ->
                   words.add(
-                      "%s: %s %s outside the ideal %s, %s outside what it stands for a time"
+                      "%s: %s %s outside the ideal %s, %s outside the tolerated range"
                           .formatted(
                               r.words(),
                               u.text(Quantity.hours(course.hoursOutside(t.idealC()))),

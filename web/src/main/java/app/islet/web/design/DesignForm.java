@@ -297,7 +297,7 @@ final class DesignForm {
     String len = Dimension.LENGTH.unit(form.units());
     return List.of(
         Section.open(
-            "Vessel",
+            "Enclosure",
             List.of(
                 Field.of(form, "name", "Name", "text", "", ""),
                 Field.select(
@@ -305,70 +305,83 @@ final class DesignForm {
                 number(form, "length", "Inner length", len, ""),
                 number(form, "width", "Inner width", len, ""),
                 number(form, "height", "Inner height", len, ""),
-                number(form, "floorShare", "Floor, of the rim", "%", "empty: upright walls"),
-                Field.select(form, "lid", "Top", options(Lid.values(), Lid::words)),
+                number(
+                    form,
+                    "floorShare",
+                    "Bottom size as a share of the rim",
+                    "%",
+                    "Leave empty for upright walls"),
+                Field.select(form, "lid", "Lid", options(Lid.values(), Lid::words)),
                 number(
                     form,
                     "pane",
-                    "Front pane",
+                    "Front glass thickness",
                     Dimension.THICKNESS.unit(form.units()),
-                    "empty: not known"),
-                Field.of(form, "braced", "Frame or brace on top", "checkbox", "", ""),
-                number(form, "lip", "Lip under front doors", len, "empty: none"),
+                    "Leave empty if you don't know"),
+                Field.of(form, "braced", "Braced rim", "checkbox", "", ""),
+                number(
+                    form, "lip", "Lip below the front doors", len, "Leave empty if there is none"),
                 number(
                     form,
                     "insulation",
-                    "Foam on back and ends",
+                    "Insulation on back and sides",
                     Dimension.THICKNESS.unit(form.units()),
-                    "empty: none"))),
+                    "Leave empty if there is none"))),
         Section.open(
             "Water",
             List.of(
-                number(form, "depth", "Water depth", len, "over the ground"),
-                number(form, "rest", "Rest below the surface", len, "empty: none"),
+                number(form, "depth", "Water depth", len, "above the substrate"),
+                number(
+                    form,
+                    "rest",
+                    "Resting place below the surface",
+                    len,
+                    "Leave empty if there is none"),
                 number(
                     form,
                     "salt",
-                    "Salt in the water",
+                    "Salinity",
                     Dimension.SALINITY.unit(form.units()),
-                    "empty: fresh"))),
-        Section.open("Ground", SubstrateForm.fields(form)),
+                    "Leave empty for fresh water"))),
+        Section.open("Substrate", SubstrateForm.fields(form)),
         Section.open(
             "Land",
             List.of(
-                number(form, "landShare", "Share of the length", "%", "empty: no land"),
-                number(form, "landHeight", "Top above the floor", len, ""),
-                number(form, "ramp", "Slope runs over", len, "0: upright wall"),
+                number(
+                    form, "landShare", "Land share of the length", "%", "Leave empty for no land"),
+                number(form, "landHeight", "Land height above the floor", len, ""),
+                number(form, "ramp", "Length of the slope", len, "0 for an upright bank"),
                 Field.of(form, "platform", "Basking platform", "checkbox", "", ""),
                 number(form, "platformLength", "Platform length", len, ""),
                 number(form, "platformWidth", "Platform width", len, ""))),
         Section.open(
             "Equipment",
             List.of(
-                number(form, "heater", "Heater", "W", "empty: none"),
-                Field.of(form, "guarded", "Heater has a guard", "checkbox", "", ""),
+                number(form, "heater", "Heater", "W", "Leave empty if there is none"),
+                Field.of(form, "guarded", "Guarded heater", "checkbox", "", ""),
                 number(form, "mat", "Heat mat", "W", ""),
-                number(form, "chiller", "Chiller takes", "W", ""),
-                number(form, "fan", "Fan, air speed", "m/s", ""),
+                number(form, "chiller", "Chiller cooling power", "W", ""),
+                number(form, "fan", "Fan air speed", "m/s", ""),
                 number(form, "filter", "Filter flow", Dimension.FLOW.unit(form.units()), ""),
-                Field.of(form, "filterGuarded", "Intake has a guard", "checkbox", "", ""),
+                Field.of(form, "filterGuarded", "Guarded filter intake", "checkbox", "", ""),
                 Field.of(form, "filterSince", "Filter running since", "date", "", ""),
                 number(form, "lamp", "Basking lamp", "W", ""),
                 number(
                     form,
                     "spot",
-                    "Spot measured",
+                    "Basking surface temperature",
                     Dimension.TEMPERATURE.unit(form.units()),
-                    "under the lamp"),
-                number(form, "lampDistance", "Lamp to the spot", len, ""),
-                number(form, "beam", "Cone of the lamp", "°", "empty: 60"),
+                    "as measured under the lamp"),
+                number(form, "lampDistance", "Lamp to the basking surface", len, ""),
+                number(form, "beam", "Beam angle", "°", "Leave empty for 60°"),
                 Field.of(form, "uvb", "UVB lamp", "checkbox", "", ""),
                 Field.select(
-                    form, "uvbShape", "Built as", options(UvShape.values(), UvShape::words)),
-                Field.of(form, "uvbFitted", "Lamp fitted", "date", "", ""),
-                number(form, "uvbDistance", "Lamp to the back", len, ""),
-                number(form, "uvi30", "UV index at 30 cm", "", "as printed"),
-                number(form, "uviRead", "UV index read", "", "by a meter, there"),
+                    form, "uvbShape", "UVB lamp type", options(UvShape.values(), UvShape::words)),
+                Field.of(form, "uvbFitted", "UVB lamp fitted on", "date", "", ""),
+                number(form, "uvbDistance", "UVB lamp to the animal's back", len, ""),
+                number(form, "uvi30", "UV index at 30 cm", "", "as printed on its box"),
+                number(
+                    form, "uviRead", "UV index measured", "", "by a meter, at the animal's back"),
                 Field.of(form, "airStone", "Air stone", "checkbox", "", ""))));
   }
 

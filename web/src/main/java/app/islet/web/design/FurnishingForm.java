@@ -148,40 +148,45 @@ final class FurnishingForm {
             "Hides, stones, ways out",
             List.of(
                 number(form, "hides", "Hides", "", "caves, bark, dense plants"),
-                number(form, "hideOpening", "Narrowest opening", len, "0: open"),
-                number(form, "stonesTop", "Top of the stones", len, "over the floor"),
-                number(form, "stonesGap", "Narrowest gap", len, "0: none"),
+                number(form, "hideOpening", "Narrowest opening of a hide", len, "0: open"),
+                number(form, "stonesTop", "Height of the highest stone", len, "over the floor"),
+                number(form, "stonesGap", "Narrowest gap between stones", len, "0: none"),
                 Field.select(
                     form,
                     "stonesOn",
-                    "They stand",
+                    "What the stones stand on",
                     DesignForm.options(Stones.Footing.values(), Stones.Footing::words)),
-                number(form, "waysOut", "Further ways out", "", "wood, net, cork"))),
+                number(form, "waysOut", "Other ways out of the water", "", "wood, net, cork"))),
         DesignForm.Section.closed(
             "Pools beside the water",
             List.of(
-                number(form, "freshPool", "Fresh pool, deep", len, ""),
-                check(form, "freshPoolSlope", "It has a slope out"),
-                number(form, "saltPool", "Salt pool, deep", len, ""),
-                number(form, "saltPoolSalt", "Salt in it", salt, "empty: sea"),
-                check(form, "saltPoolSlope", "It has a slope out"))),
+                number(form, "freshPool", "Depth of the fresh pool", len, ""),
+                check(form, "freshPoolSlope", "Sloped way out"),
+                number(form, "saltPool", "Depth of the salt pool", len, ""),
+                number(
+                    form,
+                    "saltPoolSalt",
+                    "Salinity of the salt pool",
+                    salt,
+                    "Leave empty for sea water"),
+                check(form, "saltPoolSlope", "Sloped way out"))),
         DesignForm.Section.closed(
             "Water as tested",
             List.of(
-                Field.select(form, "source", "Comes from", sources()),
+                Field.select(form, "source", "Water source", sources()),
                 number(form, "ph", "pH", "", ""),
                 number(
                     form,
                     "hardness",
-                    "Total hardness",
+                    "GH (general hardness)",
                     Dimension.HARDNESS.unit(form.units()),
                     ""))),
         DesignForm.Section.closed(
             "Measured inside",
             List.of(
-                number(form, "humidity", "Humidity", "%", "over the land"),
-                number(form, "lightHours", "Light a day", "h", "by the timer"),
-                number(form, "lidGap", "Widest gap in the top", len, "0: none"))),
+                number(form, "humidity", "Humidity, measured", "%", "over the land"),
+                number(form, "lightHours", "Hours of light a day", "h", "by the timer"),
+                number(form, "lidGap", "Widest gap in the lid", len, "0: none"))),
         DesignForm.Section.closed(
             "Plants",
             Plant.all().stream().map(p -> check(form, PLANT + p.id(), p.name())).toList()));

@@ -102,10 +102,11 @@ final class SubstrateForm {
         Field.select(
             form,
             "material",
-            "Ground",
+            "Substrate",
             DesignForm.options(SubstrateMaterial.values(), SubstrateMaterial::words)),
-        length(form, "groundDepth", "Ground depth"),
-        Field.of(form, "grain", "Grain", "number", Dimension.THICKNESS.unit(form.units()), ""));
+        length(form, "groundDepth", "Substrate depth"),
+        Field.of(
+            form, "grain", "Grain size", "number", Dimension.THICKNESS.unit(form.units()), ""));
   }
 
   static List<FormRow> layers(Form form) {

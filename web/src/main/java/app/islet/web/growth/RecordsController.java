@@ -144,8 +144,13 @@ class RecordsController {
                     ? ""
                     : state.occupants().get(0).resident().sheet().group().measure()),
             Field.of(
-                form, "mass", "Weight, each", "number", Dimension.MASS.unit(context.system()), ""),
-            Field.of(form, "day", "On", "date", "", "")));
+                form,
+                "mass",
+                "Weight of each animal",
+                "number",
+                Dimension.MASS.unit(context.system()),
+                ""),
+            Field.of(form, "day", "Date", "date", "", "")));
     return "growth/records";
   }
 
@@ -169,7 +174,7 @@ class RecordsController {
                 })
             .orElse("no further stage");
     String measured = r.lengthCm().isPresent() ? "" : " (usual for the stage, not measured)";
-    String weighed = r.massG().isPresent() ? "" : " (reckoned from length)";
+    String weighed = r.massG().isPresent() ? "" : " (estimated from length)";
     return new Row(
         r.name(),
         r.words(),

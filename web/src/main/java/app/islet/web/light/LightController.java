@@ -105,22 +105,23 @@ class LightController {
         "fields",
         List.of(
             Field.of(form, "onHour", "Lights on at", "number", "h", "8 is 08:00"),
-            Field.of(form, "lightHours", "Light a day", "number", "h", "empty: 12"),
+            Field.of(
+                form, "lightHours", "Hours of light a day", "number", "h", "Leave empty for 12 h"),
             Field.of(
                 form,
                 "seasonal",
-                "Follow the sun where the room is",
+                "Follow the local seasons",
                 "checkbox",
                 "",
                 "between 8 and 16 hours"),
             Field.of(
                 form,
                 "winterHours",
-                "or a year of your own: shortest day",
+                "Shortest day of a year of your own",
                 "number",
                 "h",
                 "evenly between both, as for a winter rest"),
-            Field.of(form, "summerHours", "longest day", "number", "h", "")));
+            Field.of(form, "summerHours", "Longest day of a year of your own", "number", "h", "")));
     return "light/light";
   }
 }

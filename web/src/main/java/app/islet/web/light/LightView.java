@@ -91,7 +91,7 @@ record LightView(
         light.plants().stream()
             .map(
                 fed ->
-                    "%s: wants about %.0f, %s"
+                    "%s: needs about %.0f, %s"
                         .formatted(
                             fed.plant().name(),
                             fed.plant().light().leastMicromol(),

@@ -290,7 +290,7 @@ class ResidentsController {
     CareLibrary library = sheets.library(context);
     library.all().forEach(s -> species.add(new Field.Option(s.id(), s.name())));
     List<Field.Option> stages =
-        new ArrayList<>(List.of(new Field.Option("", "by its length, or adult")));
+        new ArrayList<>(List.of(new Field.Option("", "from the length; adult if not measured")));
     library
         .all()
         .forEach(
@@ -321,22 +321,22 @@ class ResidentsController {
             Field.of(
                 form,
                 "length",
-                "Length, measured",
+                "Measured length",
                 "number",
                 Dimension.LENGTH.unit(context.system()),
-                "decides the stage"),
+                "decides the life stage"),
             Field.of(
                 form,
                 "mass",
-                "Weight, each",
+                "Weight of each animal",
                 "number",
                 Dimension.MASS.unit(context.system()),
-                "empty: reckoned from length"),
-            Field.select(form, "stage", "Stage, if not measured", stages),
+                "leave empty to estimate it from the length"),
+            Field.select(form, "stage", "Life stage, if not measured", stages),
             Field.of(form, "males", "Males", "number", "", "as far as known"),
             Field.of(form, "females", "Females", "number", "", "as far as known"),
-            Field.of(form, "since", "Here since", "date", "", ""),
-            Field.of(form, "name", "What you call them", "text", "", "")));
+            Field.of(form, "since", "Lives here since", "date", "", ""),
+            Field.of(form, "name", "Name", "text", "", "")));
     return "residents/residents";
   }
 }

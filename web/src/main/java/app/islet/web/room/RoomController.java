@@ -153,19 +153,18 @@ class RoomController {
     String t = Dimension.TEMPERATURE.unit(form.units());
     return List.of(
         Field.of(form, "roomName", "Room", "text", "", ""),
-        Field.of(form, "summerDay", "Summer, warmest by day", "number", t, ""),
-        Field.of(form, "summerNight", "Summer, by night", "number", t, ""),
-        Field.of(form, "winterDay", "Winter, by day", "number", t, ""),
-        Field.of(form, "winterNight", "Winter, coldest by night", "number", t, ""),
-        Field.of(
-            form, "humidity", "Humidity of the room", "number", "%", "about 50 in a heated room"),
+        Field.of(form, "summerDay", "Summer day, warmest", "number", t, ""),
+        Field.of(form, "summerNight", "Summer night", "number", t, ""),
+        Field.of(form, "winterDay", "Winter day", "number", t, ""),
+        Field.of(form, "winterNight", "Winter night, coldest", "number", t, ""),
+        Field.of(form, "humidity", "Room humidity", "number", "%", "about 50 in a heated room"),
         Field.of(
             form,
             "sunHours",
-            "Sun on the glass, a clear summer's day",
+            "Direct sun on the enclosure, a clear summer day",
             "number",
             "h",
-            "empty: none"),
+            "Leave empty if there is none"),
         Field.of(
             form,
             "latitude",
@@ -177,11 +176,11 @@ class RoomController {
         Field.select(
             form,
             "residualCurrentDevice",
-            "Residual-current device",
+            "RCD (residual-current device)",
             List.of(
-                new Field.Option("", "nobody looked"),
+                new Field.Option("", "not known"),
                 new Field.Option("YES", "on these sockets"),
                 new Field.Option("NO", "none"))),
-        Field.of(form, "smallChildren", "Children under five about", "checkbox", "", ""));
+        Field.of(form, "smallChildren", "Children under five in the home", "checkbox", "", ""));
   }
 }

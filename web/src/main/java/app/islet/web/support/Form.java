@@ -3,6 +3,7 @@ package app.islet.web.support;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
+import app.islet.core.quantity.TypedNumber;
 import app.islet.core.quantity.UnitSystem;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -21,12 +22,9 @@ import org.jspecify.annotations.Nullable;
  * What was typed into a form: read in the keeper's units, kept as typed, every problem noted beside
  * its field.
  *
- * <p>A decimal comma is understood; {@code 25,5} and {@code 25.5} mean the same to a keeper.
+ * <p>A decimal comma is understood, and a unit behind the number, whichever the keeper chose.
  */
 public final class Form {
-  private static final Pattern NUMBER =
-      Pattern.compile("[+-]?(\\d{1,9}([.,]\\d{0,9})?|[.,]\\d{1,9})");
-
   private static final Pattern CONTROL = Pattern.compile("[\\p{Cntrl}&&[^\\t\\r\\n]]");
 
   /** Nobody logs an older day, and nobody plans for a later one. */
@@ -141,7 +139,8 @@ public final class Form {
       return OptionalDouble.empty();
     }
     String range = new Range(min, max).text(dimension, units);
-    if (!NUMBER.matcher(text).matches()) {
+    OptionalDouble parsed = TypedNumber.parse(text, dimension, units);
+    if (parsed.isEmpty()) {
       refuse(id, "\"%s\" is not a number. It should be %s.".formatted(text, range));
       return OptionalDouble.empty();
     }
@@ -149,7 +148,7 @@ public final class Form {
     if (before != null && text.equals(shown(before.si(), before.dimension(), units))) {
       return OptionalDouble.of(before.si());
     }
-    double value = dimension.toSi(Double.parseDouble(text.replace(',', '.')), units);
+    double value = parsed.getAsDouble();
     // Half a unit of the last place shown: the edge of the range as written must itself be
     // accepted.
     double slack =

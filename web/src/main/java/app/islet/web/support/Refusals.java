@@ -62,7 +62,7 @@ class Refusals {
   @ExceptionHandler
   void impossibleDay(DateTimeException e, HttpServletRequest request, HttpServletResponse response)
       throws IOException {
-    LOG.info("a day that cannot be reckoned with", e);
+    LOG.info("a day that cannot be calculated with", e);
     answer(
         HttpStatus.UNPROCESSABLE_ENTITY,
         "A day in it is too far away to calculate with.",

@@ -115,7 +115,7 @@ final class SourceForm {
         Field.of(
             form,
             "sourceCarbonate",
-            "Carbonate hardness of it",
+            "KH of the source water",
             "number",
             kit.unit(Parameter.CARBONATE),
             "holds the pH"),

@@ -112,7 +112,7 @@ record WaterCurve(String svg, List<String> rows, String words) {
             + (all == 0
                 ? "Not tested in this time."
                 : wanted
-                    .map(range -> "Wanted: " + kit.text(parameter, range) + ".")
+                    .map(range -> "Target: " + kit.text(parameter, range) + ".")
                     .orElse("Nobody here states what it should be.")));
   }
 
@@ -135,7 +135,7 @@ record WaterCurve(String svg, List<String> rows, String words) {
 
   private static Chart.Band band(Parameter parameter, Range range, KitUnits kit) {
     return new Chart.Band(
-        "wanted", "c-ideal", kit.shown(parameter, range.min()), kit.shown(parameter, range.max()));
+        "target", "c-ideal", kit.shown(parameter, range.min()), kit.shown(parameter, range.max()));
   }
 
   private static List<String> ticks(LocalDate from, int days) {

@@ -10,16 +10,12 @@ import app.islet.core.water.ChangePlan;
 import app.islet.core.water.CyclingCriterion;
 import app.islet.core.water.FilterCycle;
 import app.islet.core.water.Forecast;
-import app.islet.core.water.Hydrometer;
 import app.islet.core.water.NeverAdd;
 import app.islet.core.water.NextStep;
 import app.islet.core.water.NitrateTrend;
 import app.islet.core.water.Nitrogen;
 import app.islet.core.water.OxygenBalance;
 import app.islet.core.water.Parameter;
-import app.islet.core.water.SaltCompany;
-import app.islet.core.water.SaltMix;
-import app.islet.core.water.SaltSteps;
 import app.islet.core.water.WaterState;
 import app.islet.core.water.WhatIf;
 import app.islet.web.drawing.Chart;
@@ -69,12 +65,6 @@ record WaterView(
       List<String> rows,
       List<String> rescue) {}
 
-  /**
-   * @param steps day by day to what is wanted; empty where it is there
-   */
-  record SaltView(
-      String now, List<Figure> figures, List<String> steps, String plants, String animals) {}
-
   static WaterView of(
       WaterState waterState, LocalDate today, KitUnits kit, Units u, CareLibrary library) {
     return new WaterView(
@@ -82,7 +72,7 @@ record WaterView(
         filterCycle(waterState, today, kit, u),
         figures(waterState, today, kit, u),
         source(waterState),
-        salt(waterState, u, library),
+        SaltView.of(waterState, u, library),
         NeverAdd.of(waterState.residents()),
         WhatIf.of(waterState).stream().map(w -> whatIf(w, kit)).toList(),
         beginnings(waterState, u));
@@ -112,13 +102,14 @@ record WaterView(
       return List.of();
     }
     List<Figure> all = new ArrayList<>();
-    all.add(beginning("Without anything ripe", waterState.startUpDays(0), u));
+    all.add(beginning("Without mature media", waterState.startUpDays(0), u));
     all.add(
         beginning(
             "With a quarter of the media from a running tank", waterState.startUpDays(25), u));
     all.add(beginning("With half of the media from a running tank", waterState.startUpDays(50), u));
     if (waterState.biofilter().plantsM2() > 0) {
-      all.add(beginning("Without the plants, nothing ripe", waterState.startUpDaysUnplanted(), u));
+      all.add(
+          beginning("Without the plants, no mature media", waterState.startUpDaysUnplanted(), u));
     }
     return all;
   }
@@ -127,7 +118,7 @@ record WaterView(
     return new Figure(
         words,
         days.map(r -> u.range(r, Dimension.DAYS)).orElse("longer than half a year"),
-        "fast and slow bacteria, at this warmth and pH");
+        "fast and slow bacteria, at this temperature and pH");
   }
 
   private static Now now(WaterState waterState, LocalDate today, Units u) {
@@ -255,7 +246,7 @@ record WaterView(
     }
     all.add(
         new Figure(
-            "The grown-in filter turns",
+            "The cycled filter turns",
             u.grams(waterState.carriesGPerDay()),
             "a day before a kit shows any, ground and glass with it; half to twice"));
     OxygenBalance oxygen = waterState.oxygen(waterState.isStirred());
@@ -308,17 +299,17 @@ record WaterView(
                     .formatted(
                         trend.map(NitrateTrend::tests).orElse(0),
                         kit.number(Parameter.NITRATE, trend.map(NitrateTrend::within).orElse(0.0)))
-                : "reckoned from the food; three tests over a week tell better"));
+                : "estimated from the food; three tests over a week tell better"));
     all.add(
         new Figure(
             "This rhythm settles at",
             kit.text(Parameter.NITRATE, plan.settles().beforeMgPerL()),
-            "nitrate before a change, %s after it; %s is aimed at"
+            "nitrate before a change, %s after it; %s is the target"
                 .formatted(
                     kit.number(Parameter.NITRATE, plan.settles().afterMgPerL()),
                     kit.number(Parameter.NITRATE, plan.targetMgPerL()))));
     if (!plan.holdsTarget()) {
-      all.add(new Figure("To hold what is aimed at", wanted(plan, u), "at this rise"));
+      all.add(new Figure("To hold the target", wanted(plan, u), "at this rise"));
     }
   }
 
@@ -358,94 +349,5 @@ record WaterView(
                     ? "Your conditioner takes chloramine too; the ammonia in it shows in the kit for a day."
                     : "Your conditioner's label does not say chloramine: if the waterworks uses it, another one."));
     return words;
-  }
-
-  private static Optional<SaltView> salt(WaterState waterState, Units u, CareLibrary library) {
-    OptionalDouble aim = waterState.saltAim();
-    double now = waterState.salinityPpt();
-    if (!waterState.isSalted()) {
-      return Optional.empty();
-    }
-    double volume = waterState.geometry().waterL();
-    double temp = Math.min(40, waterState.tempC());
-    double target = aim.orElse(now);
-    List<Figure> figures = new ArrayList<>();
-    waterState
-        .wanted(Parameter.SALINITY)
-        .ifPresent(
-            (Range range) ->
-                figures.add(
-                    new Figure(
-                        "Wanted",
-                        u.range(range, Dimension.SALINITY),
-                        "by the care sheet and the school followed")));
-    figures.add(
-        new Figure(
-            "A hydrometer shows now",
-            hydrometer(now, temp, u),
-            "in water of %s, marked for 25 °C".formatted(u.celsius(temp))));
-    if (!waterState.saltWay().isEmpty()) {
-      figures.add(
-          new Figure(
-              "It should show",
-              hydrometer(target, temp, u),
-              "at the target of %s".formatted(salinity(target, u))));
-    }
-    ChangePlan.of(waterState.residents(), volume, Optional.empty(), 0)
-        .ifPresent(
-            plan ->
-                figures.add(
-                    new Figure(
-                        "Salt for a part change",
-                        u.grams(SaltMix.saltG(plan.litres(), 0, target, temp)),
-                        "in %s of new water: change water is salted"
-                            .formatted(u.text(Quantity.litres(plan.litres()))))));
-    waterState
-        .climate()
-        .water()
-        .filter(w -> w.topUpLPerDay() > 0.01)
-        .ifPresent(
-            w -> {
-              double dried = Math.min(7 * w.topUpLPerDay(), volume / 2);
-              figures.add(
-                  new Figure(
-                      "A week without topping up",
-                      salinity(SaltSteps.afterEvaporation(volume, now, dried), u),
-                      "what evaporates leaves its salt"));
-              figures.add(
-                  new Figure(
-                      "A week topped up salted by mistake",
-                      salinity(SaltSteps.toppedUpSalted(volume, now, dried), u),
-                      "top up fresh, however often brackish is at hand"));
-            });
-    List<String> steps = new ArrayList<>();
-    int day = 1;
-    for (SaltSteps step : waterState.saltWay()) {
-      steps.add(
-          "Day %d: %s, to %s"
-              .formatted(
-                  day++,
-                  step.saltG() > 0
-                      ? u.grams(step.saltG()) + " of marine salt"
-                      : u.text(Quantity.litres(step.freshL())) + " out, fresh water in",
-                  u.text(new Quantity(Dimension.SALINITY, step.toPpt()))));
-    }
-    SaltCompany company = SaltCompany.at(target, library.all());
-    return Optional.of(
-        new SaltView(
-            u.text(new Quantity(Dimension.SALINITY, now)),
-            figures,
-            steps,
-            String.join(", ", company.plants()),
-            String.join(", ", company.animals())));
-  }
-
-  private static String hydrometer(double ppt, double tempC, Units u) {
-    double reading = Hydrometer.reading(Math.min(Hydrometer.MOST_PPT, ppt), tempC, 25);
-    return u.text(new Quantity(Dimension.SPECIFIC_GRAVITY, reading));
-  }
-
-  private static String salinity(double ppt, Units u) {
-    return u.text(new Quantity(Dimension.SALINITY, ppt));
   }
 }

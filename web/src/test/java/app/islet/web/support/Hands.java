@@ -1,11 +1,25 @@
 package app.islet.web.support;
 
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Site;
+import app.islet.core.enclosure.Vessel;
+import app.islet.web.account.People;
+import app.islet.web.account.Person;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.CollectionContexts;
+import app.islet.web.collection.NewCollections;
+import app.islet.web.enclosure.Designs;
+import app.islet.web.enclosure.Rooms;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.SelectOption;
+import java.time.ZoneId;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /** What a keeper's hands do in more than one test. */
 public final class Hands {
+  private static final AtomicInteger MADE = new AtomicInteger();
+
   private Hands() {}
 
   /** Presses the button of that name. */
@@ -25,19 +39,47 @@ public final class Hands {
     page.waitForLoadState();
   }
 
-  /** Makes a room and an enclosure in it; answers its address. */
+  /**
+   * Makes an enclosure in a room of a collection of its own, so that no test meets what another
+   * left, and opens its first step; answers its address.
+   */
   public static String enclosure(Page page, String name, String l, String w, String h) {
-    page.navigate("/c/weir-mill/rooms/new");
-    page.fill("#roomName", "Room of " + name);
-    page.fill("#summerDay", "24");
-    page.fill("#winterNight", "16");
-    send(page, "Save the room");
-    page.fill("#name", name);
-    page.selectOption("#room", new SelectOption().setLabel("Room of " + name));
-    page.fill("#length", l);
-    page.fill("#width", w);
-    page.fill("#height", h);
-    send(page, "Make it, then say who lives there");
-    return page.url().replace(Islet.running().base(), "").replace("/residents", "");
+    Islet islet = Islet.running();
+    Person owner = islet.bean(People.class).find("mill").orElseThrow();
+    String own =
+        islet
+            .bean(NewCollections.class)
+            .create("Zz " + MADE.incrementAndGet(), ZoneId.of("UTC"), owner)
+            .slug();
+    return enclosure(page, own, name, l, w, h);
+  }
+
+  /** The same in a collection there is. */
+  public static String enclosure(
+      Page page, String slug, String name, String l, String w, String h) {
+    Islet islet = Islet.running();
+    CollectionContext context =
+        islet.bean(CollectionContexts.class).find("mill", slug).orElseThrow();
+    long room =
+        islet.bean(Rooms.class).add(context, "Room of " + name, new Site(24, 20, 21, 16, 50)).id();
+    Vessel vessel = new Vessel(Double.parseDouble(l), Double.parseDouble(w), Double.parseDouble(h));
+    long id =
+        islet
+            .bean(Designs.class)
+            .create(
+                context,
+                room,
+                Enclosure.bare(name, vessel, vessel.heightCm() / 2),
+                context.today(),
+                UUID.randomUUID())
+            .id();
+    String address = context.path("/enclosures/" + id);
+    page.navigate(address + "/residents");
+    return address;
+  }
+
+  /** The collection an address lies in. */
+  public static String collection(String address) {
+    return address.substring(0, address.indexOf("/enclosures"));
   }
 }

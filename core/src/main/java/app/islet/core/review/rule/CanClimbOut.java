@@ -51,7 +51,7 @@ public final class CanClimbOut implements ResidentRule {
             .at("lid")
             .basis(escape.basis())
             .what(
-                "The rim stands {} above the highest foothold of {}; {} wanted.",
+                "The rim stands {} above the highest foothold of {}; {} needed.",
                 Quantity.cm(rim),
                 r.words(),
                 Quantity.cm(escape.freeboardCm()))

@@ -28,7 +28,7 @@ public final class FilterCrashed implements Rule {
     }
     Finding.Builder found =
         finding(Severity.WRONG, Step.WATER)
-            .what("The filter was grown in and has fallen back.")
+            .what("The filter was cycled and has fallen back.")
             .why(
                 "Ammonia or nitrite shows again: chlorine, a rinse under the tap, new media all at once, a pump that stood still, a remedy, or more food than it turns.");
     FilterCycle.RESCUE.forEach(found::remedy);

@@ -61,8 +61,8 @@ public final class FilterTooWeak implements ResidentRule {
             .basis(need.get().basis())
             .what(
                 flow == 0
-                    ? "No filter for {}; {} wanted."
-                    : "The filter is weak for {}: {} wanted.",
+                    ? "No filter for {}; {} needed."
+                    : "The filter is weak for {}: {} needed.",
                 r.words(),
                 Quantity.litresPerHour(wanted))
             .why("Waste turns to ammonia faster than part changes carry it off.")

@@ -35,7 +35,7 @@ public final class FloorTooSmall implements ResidentRule {
             .who(r)
             .basis(space.basis())
             .what(
-                "Too little floor for {}: {}; {} wanted.",
+                "Too little floor for {}: {}; {} needed.",
                 r.words(),
                 Quantity.cm2(floor),
                 Quantity.cm2(need))

@@ -53,15 +53,15 @@ public final class NitrateHigh implements Rule {
     Finding.Builder found =
         finding(now > FAR_TOO_HIGH * target ? Severity.WRONG : Severity.WATCH, Step.WATER)
             .why(
-                "It tells of all that piles up between changes. What is aimed at is common practice, no source.");
+                "It tells of all that piles up between changes. What is the target is common practice, no source.");
     if (creeps) {
       found.what(
-          "Nitrate creeps up: {} now as the ion, {} more each month; {} is aimed at.",
+          "Nitrate creeps up: {} now as the ion, {} more each month; {} is the target.",
           ion(now),
           ion(trend.get().creepPerMonth()),
           ion(target));
     } else {
-      found.what("{} of nitrate as the ion; {} is aimed at.", ion(now), ion(target));
+      found.what("{} of nitrate as the ion; {} is the target.", ion(now), ion(target));
     }
     plan.get()
         .wantedPercent()

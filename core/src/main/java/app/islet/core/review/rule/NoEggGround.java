@@ -38,7 +38,7 @@ public final class NoEggGround implements ResidentRule {
             .who(r)
             .basis(land.basis())
             .what(
-                "No laying ground for the adult female among {}: {} of diggable land wanted.",
+                "No laying ground for the adult female among {}: {} of diggable land needed.",
                 r.words(),
                 Quantity.cm(land.eggDepthCm()))
             .why(

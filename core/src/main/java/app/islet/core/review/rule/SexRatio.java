@@ -45,7 +45,7 @@ public final class SexRatio implements ResidentRule {
             .who(r)
             .basis(group.basis())
             .what(
-                "{} females to {} males in {}; {} wanted.",
+                "{} females to {} males in {}; {} needed.",
                 Quantity.count(r.females()),
                 Quantity.count(r.males()),
                 r.words(),

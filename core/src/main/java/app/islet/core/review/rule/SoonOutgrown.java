@@ -47,7 +47,7 @@ public final class SoonOutgrown implements ResidentRule {
                 .who(r)
                 .basis(r.sheet().growth().basis())
                 .what(
-                    "Outgrown in about {} ({}): {} should then measure {}.",
+                    "Outgrown about {} ({}): {} should then measure {}.",
                     Quantity.months(month),
                     s.date().plusDays(days).format(MONTH),
                     r.words(),

@@ -63,9 +63,9 @@ public final class StartUpNotFinished implements ResidentRule {
             .why(
                 "Until then ammonia and nitrite rise unseen in clear water; skipping this is the most frequent cause of sickness.")
             .remedy(
-                "Ripe media from a running tank, and tests until ammonia and nitrite stay at nought.")
+                "Mature media from a running tank, and tests until ammonia and nitrite stay at zero.")
             .remedy(
-                "If the animal is already in: test daily, and change water at every reading above nought.")
+                "If the animal is already in: test daily, and change water at every reading above zero.")
             .build());
   }
 
@@ -91,7 +91,7 @@ public final class StartUpNotFinished implements ResidentRule {
                   .who(r)
                   .basis(filterCycle.basis())
                   .what(
-                      "The filter is not grown in, by its tests: {}. {} commonly wait {}.",
+                      "The filter is not cycled, by its tests: {}. {} commonly wait {}.",
                       lowerFirst(tested.phase().words()),
                       r.words(),
                       Quantity.days(filterCycle.days()))
@@ -99,7 +99,7 @@ public final class StartUpNotFinished implements ResidentRule {
                       "Until then ammonia and nitrite rise unseen in clear water; skipping this is the most frequent cause of sickness.")
                   .remedy("{}", tested.why())
                   .remedy(
-                      "If the animal is already in: test daily, and change water at every reading above nought.")
+                      "If the animal is already in: test daily, and change water at every reading above zero.")
                   .build());
       default -> Optional.empty();
     };

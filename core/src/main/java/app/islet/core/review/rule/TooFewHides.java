@@ -37,8 +37,8 @@ public final class TooFewHides implements ResidentRule {
             .basis(shelter.basis())
             .what(
                 there == 0
-                    ? "No hide drawn for {}; {} wanted."
-                    : "Too few hides for {}; {} wanted.",
+                    ? "No hide drawn for {}; {} needed."
+                    : "Too few hides for {}; {} needed.",
                 r.words(),
                 Quantity.count(wanted))
             .why(

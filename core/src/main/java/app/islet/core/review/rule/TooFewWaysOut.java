@@ -43,7 +43,7 @@ public final class TooFewWaysOut implements ResidentRule {
             .who(r)
             .basis(shelter.basis())
             .what(
-                "One way out of the water for {}; {} wanted, well apart.",
+                "One way out of the water for {}; {} are needed, well apart.",
                 r.words(),
                 Quantity.count(shelter.waysOut()))
             .why(

@@ -41,7 +41,7 @@ public final class TooLittleWater implements ResidentRule {
             .who(r)
             .basis(r.stage().needs().space().basis())
             .what(
-                "Too little water for {}: {}; {} wanted.",
+                "Too little water for {}: {}; {} needed.",
                 r.words(),
                 Quantity.litres(water),
                 Quantity.litres(need.getAsDouble()))

@@ -59,7 +59,7 @@ public final class UvbDistance implements ResidentRule {
             .who(r)
             .basis(place.need().basis())
             .what(
-                "A UV index of about {} at the back of {}; its zone wants {}.",
+                "A UV index of about {} at the back of {}; its zone needs {}.",
                 new Quantity(Dimension.RATIO, place.atBackUvi()),
                 r.words(),
                 Phrase.range(zone, Dimension.RATIO))

@@ -54,7 +54,7 @@ public final class WaterPoisoned implements Rule {
           Quantity.percent(poison.percentEach()));
     }
     return found
-        .remedy("Feed nothing until both are at nought.")
+        .remedy("Feed nothing until both are zero.")
         .remedy(
             "If it looks ill: into a shallow tub of clean water at the same temperature, changed whole every day. Then the vet.")
         .build();
