@@ -1,5 +1,6 @@
 // Entry point of every page: brings each behaviour to the hooks it finds. The pages work without it.
 import { enhance as chart } from "./part/chart.js";
+import { enhance as find } from "./part/find.js";
 import { enhance as keys } from "./part/keys.js";
 import { enhance as later } from "./part/later.js";
 import { enhance as once } from "./part/once.js";
@@ -9,4 +10,4 @@ import { enhance as drag } from "./bench/drag.js";
 import { enhance as history } from "./bench/history.js";
 import { enhance as preview } from "./bench/preview.js";
 
-for (const enhance of [chart, keys, later, once, print, preview, history, drag, board]) enhance(document);
+for (const enhance of [chart, find, keys, later, once, print, preview, history, drag, board]) enhance(document);

@@ -205,6 +205,6 @@ class ClimateAndLightTest {
     page.fill("#temperature", "24");
     send(page, "Log the test");
     page.navigate(enclosure + "/climate");
-    assertThat(page.locator("#ways")).containsText("from 24 °C to 18 °C: 6 days, 1 K cooler each");
+    assertThat(page.locator("#ways")).containsText("from 24 °C to 18 °C: 6 days, 1 °C cooler each");
   }
 }

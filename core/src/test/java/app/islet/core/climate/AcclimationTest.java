@@ -24,7 +24,7 @@ class AcclimationTest {
     assertThat(way.steps().days()).isEqualTo(6);
     assertThat(way.steps().perDay()).isCloseTo(-1, within(1e-9));
     assertThat(way.words().text(UnitSystem.METRIC))
-        .isEqualTo("from 24 °C to 18 °C: 6 days, 1 K cooler each");
+        .isEqualTo("from 24 °C to 18 °C: 6 days, 1 °C cooler each");
     assertThat(way.words().text(UnitSystem.US)).contains("75.2 °F").contains("64.4 °F");
   }
 

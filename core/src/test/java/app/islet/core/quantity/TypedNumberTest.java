@@ -3,7 +3,6 @@ package app.islet.core.quantity;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.OptionalDouble;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -40,7 +39,8 @@ class TypedNumberTest {
   @ParameterizedTest
   @CsvSource({"METRIC, 10", "US, 25.4"})
   void a_bare_number_is_in_the_units_chosen(UnitSystem units, double cm) {
-    assertThat(TypedNumber.parse("10", Dimension.LENGTH, units)).isEqualTo(OptionalDouble.of(cm));
+    assertThat(TypedNumber.parse("10", Dimension.LENGTH, units).orElseThrow())
+        .isCloseTo(cm, within(1e-9));
   }
 
   @ParameterizedTest

@@ -1,6 +1,7 @@
 package app.islet.web.calculator;
 
 import app.islet.core.calculator.Calculator;
+import app.islet.core.calculator.CalculatorGuide;
 import app.islet.core.calculator.Calculators;
 import app.islet.core.calculator.Input;
 import app.islet.core.calculator.Output;
@@ -16,6 +17,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -26,15 +31,33 @@ import org.springframework.web.server.ResponseStatusException;
 /** The calculators as pages, made from their definitions, in the keeper's units. */
 @Controller
 class CalculatorController {
-  record Item(String id, String title, String rule) {}
+  /**
+   * @param question it answers
+   * @param rule how it does, in one sentence
+   */
+  record Item(String id, String title, String question, String rule) {
+    private static Item of(Calculator c) {
+      return new Item(c.id(), c.title(), CalculatorGuide.of(c).question(), c.rule());
+    }
+  }
 
   record Result(String label, String text) {}
 
+  /** Calculators of one group. */
+  record Group(String name, List<Item> items) {}
+
   @GetMapping("/c/{collection}/calculators")
   String list(CollectionContext context, Model model) {
+    Map<String, List<Item>> groups =
+        Calculators.all().stream()
+            .collect(
+                Collectors.groupingBy(
+                    c -> CalculatorGuide.of(c).group(),
+                    TreeMap::new,
+                    Collectors.mapping(Item::of, Collectors.toList())));
     model.addAttribute(
-        "items",
-        Calculators.all().stream().map(c -> new Item(c.id(), c.title(), c.rule())).toList());
+        "groups",
+        groups.entrySet().stream().map(g -> new Group(g.getKey(), g.getValue())).toList());
     return "calculator/list";
   }
 
@@ -46,8 +69,8 @@ class CalculatorController {
     if (!form.all().isEmpty()) {
       answer(calculator, form, units, model);
     }
-    model.addAttribute(
-        "calculator", new Item(calculator.id(), calculator.title(), calculator.rule()));
+    model.addAttribute("calculator", Item.of(calculator));
+    model.addAttribute("example", example(calculator, units));
     model.addAttribute("source", calculator.basis().words());
     model.addAttribute(
         "fields", calculator.inputs().stream().map(i -> field(form, i, units)).toList());
@@ -66,7 +89,7 @@ class CalculatorController {
               ? OptionalDouble.of(
                   form.number(input.key(), input.dimension(), input.min(), input.max()))
               : form.optional(input.key(), input.dimension(), input.min(), input.max());
-      value.ifPresent(v -> given.put(input.key(), new BigDecimal(v).toPlainString()));
+      value.ifPresent(v -> given.put(input.key(), BigDecimal.valueOf(v).toPlainString()));
     }
     if (form.hasErrors()) {
       return;
@@ -79,8 +102,35 @@ class CalculatorController {
               .map(o -> new Result(o.label(), text(o, out.get(o.key()), units)))
               .toList());
     } catch (RefusedException e) {
-      form.refuse(e.key(), e.getMessage());
+      form.refuse(e.key(), named(calculator, e.getMessage()));
     }
+  }
+
+  /** Says the fields by their labels, as the page does. */
+  private static String named(Calculator calculator, String sentence) {
+    String named = sentence;
+    for (Input input : calculator.inputs()) {
+      named =
+          named.replaceAll(
+              "\\b" + Pattern.quote(input.key()) + "\\b",
+              Matcher.quoteReplacement("\"" + input.label() + "\""));
+    }
+    return named;
+  }
+
+  /** Everyday values in the keeper's units, by field. */
+  private static Map<String, String> example(Calculator calculator, UnitSystem units) {
+    Map<String, String> example = new LinkedHashMap<>();
+    Map<String, String> inside = CalculatorGuide.of(calculator).example();
+    for (Input input : calculator.inputs()) {
+      String value = inside.get(input.key());
+      if (value != null && input.kind() == Input.Kind.NUMBER) {
+        example.put(input.key(), Form.shown(Double.parseDouble(value), input.dimension(), units));
+      } else if (value != null) {
+        example.put(input.key(), value);
+      }
+    }
+    return example;
   }
 
   private static Field field(Form form, Input i, UnitSystem units) {
@@ -118,8 +168,8 @@ class CalculatorController {
     }
     double fallback = input.fallback().getAsDouble();
     return Double.isNaN(fallback)
-        ? "empty: as " + input.fallbackNote().replaceAll("[A-Z].*$", "")
-        : "empty: "
+        ? "Leave empty for the same as " + input.fallbackNote().replaceAll("[A-Z].*$", "")
+        : "Leave empty for "
             + (input.dimension() == Dimension.TEMPERATURE
                 ? input.dimension().number(fallback, units)
                 : new Quantity(input.dimension(), fallback).number(units));
