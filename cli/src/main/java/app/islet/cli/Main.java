@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 
 /** Entry point of {@code ./islet check} and {@code ./islet calc}. */
 public final class Main {
@@ -14,6 +15,7 @@ public final class Main {
   private Main() {}
 
   public static void main(String[] args) {
+    Locale.setDefault(Locale.ENGLISH);
     PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
     PrintStream err = new PrintStream(System.err, false, StandardCharsets.UTF_8);
     int code = run(List.of(args), LocalDate.now(), out, err);

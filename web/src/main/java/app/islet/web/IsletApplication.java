@@ -1,6 +1,7 @@
 package app.islet.web;
 
 import java.time.Clock;
+import java.util.Locale;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -10,6 +11,12 @@ import org.springframework.context.annotation.Bean;
 @SpringBootApplication
 @ConfigurationPropertiesScan
 public class IsletApplication {
+  static {
+    // The pages speak English, whatever the machine speaks: a comma for a point would misread a
+    // dose.
+    Locale.setDefault(Locale.ENGLISH);
+  }
+
   public static void main(String[] args) {
     SpringApplication.run(IsletApplication.class, args);
   }

@@ -1,25 +1,20 @@
 package app.islet.web;
 
+import app.islet.web.support.HttpKeeper;
 import app.islet.web.support.Islet;
-import java.io.IOException;
-import java.net.CookieManager;
-import java.net.URI;
-import java.net.URLEncoder;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -42,31 +37,30 @@ class ScaleBenchmark {
     System.out.println(
         "enclosures | empty ms | overview | rounds | tick | review ms | overview kB | rounds kB");
     for (int enclosures : new int[] {10, 100, 300, 1000}) {
-      Client client = new Client(Islet.running().base());
+      HttpKeeper client = new HttpKeeper(Islet.running().base());
       String slug = fill(enclosures);
       row(client, "/c/" + slug, enclosures);
     }
     memory("/c/scale-300");
   }
 
-  private void row(Client client, String base, int enclosures) throws Exception {
+  private void row(HttpKeeper client, String base, int enclosures) throws Exception {
     long first = System.nanoTime();
-    client.get(base);
+    length(client.get(base));
     double firstMs = (System.nanoTime() - first) / 1e6;
     client.get(base + "/needs");
     client.get(base + "/rounds");
-    double empty = median(() -> client.get("/none").length());
-    double overview = median(() -> client.get(base).length());
-    double rounds = median(() -> client.get(base + "/rounds").length());
+    double empty = median(() -> length(client.get("/none")));
+    double overview = median(() -> length(client.get(base)));
+    double rounds = median(() -> length(client.get(base + "/rounds")));
     long id =
         sql.queryForObject(
             "select min(e.id) from enclosure e join collection c on c.id = e.collection_id"
                 + " where c.slug = ?",
             Long.class,
             base.substring(3));
-    double review = median(() -> client.get(base + "/enclosures/" + id + "/review").length());
-    String csrf = client.csrf(base + "/collection");
-    double tick = median(() -> client.tick(base, id, csrf));
+    double review = median(() -> length(client.get(base + "/enclosures/" + id + "/review")));
+    double tick = median(() -> tick(client, base, id));
     System.out.printf(
         Locale.ROOT,
         "%d | %.1f | %.1f x | %.1f x | %.1f x | %.0f | %d | %d | first overview %.0f ms%n",
@@ -76,8 +70,8 @@ class ScaleBenchmark {
         rounds / empty,
         tick / empty,
         review,
-        client.get(base).length() / 1000,
-        client.get(base + "/rounds").length() / 1000,
+        length(client.get(base)) / 1000,
+        length(client.get(base + "/rounds")) / 1000,
         firstMs);
   }
 
@@ -86,7 +80,7 @@ class ScaleBenchmark {
     for (int i = 0; i < 20; i++) {
       clients.add(
           () -> {
-            Client client = new Client(Islet.running().base());
+            HttpKeeper client = new HttpKeeper(Islet.running().base());
             for (int n = 0; n < 50; n++) {
               client.get(base + (n % 2 == 0 ? "" : "/rounds"));
             }
@@ -181,68 +175,33 @@ class ScaleBenchmark {
     return slug;
   }
 
-  /** A signed-in keeper, without a browser. */
-  private static final class Client {
-    private static final Pattern CSRF = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
+  private int ticked;
 
-    private final String base;
-    private final HttpClient http =
-        HttpClient.newBuilder()
-            .cookieHandler(new CookieManager())
-            .followRedirects(HttpClient.Redirect.NEVER)
-            .build();
+  private int tick(HttpKeeper keeper, String collection, long enclosure) {
+    int daysAgo = 1 + ticked++ % 390;
+    return keeper
+        .post(
+            collection + "/rounds",
+            Map.of(
+                "enclosure",
+                String.valueOf(enclosure),
+                "task",
+                "spot-clean",
+                "slot",
+                "1",
+                "how",
+                "done",
+                "day",
+                LocalDate.now(ZoneOffset.UTC).minusDays(daysAgo).toString(),
+                "clientId",
+                UUID.randomUUID().toString()))
+        .statusCode();
+  }
 
-    Client(String base) throws IOException, InterruptedException {
-      this.base = base;
-      post(
-          "/login",
-          "username=mill&password=quiet+water&_csrf="
-              + URLEncoder.encode(csrf("/login"), StandardCharsets.UTF_8));
+  private static int length(HttpResponse<String> answer) {
+    if (answer.statusCode() != 200) {
+      throw new IllegalStateException(answer.uri() + " answered " + answer.statusCode());
     }
-
-    String get(String path) throws IOException, InterruptedException {
-      HttpResponse<String> answer =
-          http.send(
-              HttpRequest.newBuilder(URI.create(base + path)).build(),
-              HttpResponse.BodyHandlers.ofString());
-      if (answer.statusCode() != 200) {
-        throw new IllegalStateException(path + " answered " + answer.statusCode());
-      }
-      return answer.body();
-    }
-
-    private int post(String path, String form) throws IOException, InterruptedException {
-      return http.send(
-              HttpRequest.newBuilder(URI.create(base + path))
-                  .header("Content-Type", "application/x-www-form-urlencoded")
-                  .POST(HttpRequest.BodyPublishers.ofString(form))
-                  .build(),
-              HttpResponse.BodyHandlers.ofString())
-          .statusCode();
-    }
-
-    String csrf(String path) throws IOException, InterruptedException {
-      Matcher found = CSRF.matcher(get(path));
-      if (!found.find()) {
-        throw new IllegalStateException("no token on " + path);
-      }
-      return found.group(1);
-    }
-
-    private int ticked;
-
-    int tick(String collection, long enclosure, String csrf)
-        throws IOException, InterruptedException {
-      int daysAgo = 1 + ticked++ % 390;
-      String day = java.time.LocalDate.now().minusDays(daysAgo).toString();
-      return post(
-          collection + "/rounds",
-          "enclosure=%d&task=spot-clean&slot=1&how=done&day=%s&clientId=%s&_csrf=%s"
-              .formatted(
-                  enclosure,
-                  day,
-                  UUID.randomUUID(),
-                  URLEncoder.encode(csrf, StandardCharsets.UTF_8)));
-    }
+    return answer.body().length();
   }
 }

@@ -17,6 +17,7 @@ import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.WaterState;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -232,7 +233,7 @@ final class AssemblySteps {
     Range bare = days.get();
     waiting(
         bare.middle(),
-        "%.0f to %.0f weeks".formatted(bare.min() / 7, Math.ceil(bare.max() / 7)),
+        String.format(Locale.ROOT, "%.0f to %.0f weeks", bare.min() / 7, Math.ceil(bare.max() / 7)),
         "cycle",
         title,
         how

@@ -5,6 +5,7 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.water.Hydrometer;
 import com.google.auto.service.AutoService;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /** Salt from a hydrometer. */
@@ -37,8 +38,14 @@ public final class HydrometerCalculator extends AbstractCalculator {
     if (reading < fresh - READING || reading > most) {
       throw new RefusedException(
           "reading",
-          "reading must be %.4f, which is fresh water at %s °C, to %.4f, which is %s g/kg, but was %s"
-              .formatted(fresh, tempC, most, Hydrometer.MOST_PPT, reading));
+          String.format(
+              Locale.ROOT,
+              "reading must be %.4f, which is fresh water at %s °C, to %.4f, which is %s g/kg, but was %s",
+              fresh,
+              tempC,
+              most,
+              Hydrometer.MOST_PPT,
+              reading));
     }
     return answer(Hydrometer.salinityPpt(reading, tempC, calibrationC));
   }

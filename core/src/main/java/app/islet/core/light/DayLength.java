@@ -53,9 +53,10 @@ public record DayLength(Instant rise, double hours) {
   /** The sun over one place. */
   private record Sky(double latitude, double longitude) {
     double altitude(Instant time) {
+      // utc() first: after on() it would shift the instant by the machine's zone.
       return SunPosition.compute()
-          .on(time)
           .utc()
+          .on(time)
           .at(latitude, longitude)
           .execute()
           .getTrueAltitude();

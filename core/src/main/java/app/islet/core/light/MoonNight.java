@@ -43,7 +43,7 @@ public record MoonNight(double onHour, double offHour, double strength) {
             .minusSeconds(Math.round(longitude * SECONDS_A_DEGREE));
     Instant from = midnight.plusSeconds(Math.round(darkFrom * 3600));
     MoonTimes moon =
-        MoonTimes.compute().on(from).at(site.latitude().getAsDouble(), longitude).utc().execute();
+        MoonTimes.compute().utc().on(from).at(site.latitude().getAsDouble(), longitude).execute();
     double rise = hour(midnight, moon.getRise() == null ? null : moon.getRise().toInstant());
     double set = hour(midnight, moon.getSet() == null ? null : moon.getSet().toInstant());
     if (moon.isAlwaysDown()) {
