@@ -5,12 +5,18 @@
  * @returns {() => void}
  */
 export function enhance(root) {
-  const sent = new WeakSet();
+  let sent = new WeakSet();
+  /** A page that comes back from the browser's memory may be sent anew. */
+  const forget = () => { sent = new WeakSet(); };
   function submit(event) {
     if (!event.target.matches("[data-once]")) return;
     if (sent.has(event.target)) event.preventDefault();
     sent.add(event.target);
   }
   root.addEventListener("submit", submit);
-  return () => root.removeEventListener("submit", submit);
+  window.addEventListener("pageshow", forget);
+  return () => {
+    root.removeEventListener("submit", submit);
+    window.removeEventListener("pageshow", forget);
+  };
 }

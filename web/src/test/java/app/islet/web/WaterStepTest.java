@@ -183,9 +183,9 @@ class WaterStepTest {
     page.keyboard().press("End");
     assertThat(words).containsText("nitrite 0 mg/L NO₂");
     page.navigate("/c/weir-mill/enclosures/10/water");
-    assertThat(page.locator("#salt")).containsText("Salt: ");
+    assertThat(page.locator("#salt")).containsText("Salinity: ");
     assertThat(page.locator("#salt")).containsText("never table salt");
-    assertThat(page.locator("#curve a[aria-current=step]").first()).hasText("Salt");
+    assertThat(page.locator("#curve a[aria-current=step]").first()).hasText("Salinity");
   }
 
   @Test
@@ -206,12 +206,12 @@ class WaterStepTest {
     page.fill("#nitrate", "5");
     page.fill("#temperature", "17");
     send(page, "Log the test");
-    assertThat(log(page)).containsText("nitrate 5 mg/L N, warmth 17 °C");
+    assertThat(log(page)).containsText("nitrate 5 mg/L N, temperature 17 °C");
     page.navigate("/c/weir-mill/collection");
     page.selectOption("#units", "US");
     page.click("main form >> text=Save");
     page.navigate(enclosure + "/water");
-    assertThat(log(page)).containsText("nitrate 5 mg/L N, warmth 62.6 °F");
+    assertThat(log(page)).containsText("nitrate 5 mg/L N, temperature 62.6 °F");
     page.selectOption("#countsAs", "ION");
     page.fill("#nitrate", "22");
     send(page, "Log the test");
@@ -249,7 +249,7 @@ class WaterStepTest {
                 2026-01-08;test;;;120;;
                 """);
     assertThat(page.locator("main")).containsText("3 lines can be read");
-    assertThat(page.locator("main")).containsText("hardness 10 °dH");
+    assertThat(page.locator("main")).containsText("GH 10 °dH");
     Locator refused = page.locator(".refused li");
     assertThat(refused).hasCount(4);
     assertThat(refused.nth(0)).containsText("line 4: ammonia \"lots\" is not a number");

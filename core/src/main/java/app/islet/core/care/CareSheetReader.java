@@ -165,96 +165,103 @@ public final class CareSheetReader {
     return new Needs(
         f.optionalGroup("water", CareSheetReader::temperature),
         f.optionalGroup("air", CareSheetReader::temperature),
-        f.optionalGroup(
-            "humidity",
-            h ->
-                new Needs.Humidity(
-                    h.range("percent", 0, 100, "%"), h.range("tolerated", 0, 100, "%"), basis(h))),
-        f.optionalGroup(
-            "chemistry",
-            c ->
-                new Needs.Chemistry(
-                    c.range("ph", 3, 11, ""),
-                    c.optionalRange("hardnessDh", 0, 60, "°dH"),
-                    c.flag("onlySpring", false),
-                    basis(c))),
-        f.optionalGroup(
-            "oxygen",
-            o ->
-                new Needs.Oxygen(
-                    o.number("leastMgPerL", 0, 15, "mg/L"), o.flag("gills", false), basis(o))),
+        f.optionalGroup("humidity", CareSheetReader::humidity),
+        f.optionalGroup("chemistry", CareSheetReader::chemistry),
+        f.optionalGroup("oxygen", CareSheetReader::oxygen),
         f.optionalGroup("depth", CareSheetReader::depth),
         f.group("space", CareSheetReader::space),
         f.group("land", CareSheetReader::land),
-        f.optionalGroup(
-            "basking",
-            b ->
-                new Needs.Basking(
-                    b.range("spotC", 0, 60, "°C"), b.number("hoursPerDay", 0, 24, "h"), basis(b))),
-        f.optionalGroup(
-            "uv",
-            u ->
-                new Needs.Uv(
-                    UvZone.of(u.whole("zone", 1, 4, "")),
-                    u.group(
-                        "tube", t -> new Needs.Tube(t.whole("months", 1, 36, "months"), basis(t))),
-                    basis(u))),
-        f.optionalGroup(
-            "daylight",
-            d -> new Needs.Daylight(d.range("hours", 0, 24, "h"), d.flag("dim", false), basis(d))),
-        f.optionalGroup(
-            "rest",
-            x ->
-                new Needs.Rest(
-                    x.range("weeks", 1, 30, "weeks"),
-                    x.range("coolC", 0, 20, "°C"),
-                    x.number("hours", 0, 14, "h"),
-                    basis(x))),
-        f.optionalGroup(
-            "salinity", x -> new Needs.Salinity(x.range("ppt", 0, 45, "g/kg"), basis(x))),
-        f.optionalGroup(
-            "pools",
-            p ->
-                new Needs.Pools(
-                    p.flag("fresh", false),
-                    p.flag("salt", false),
-                    p.number("depthCm", 0, 50, "cm"),
-                    basis(p))),
-        f.group(
-            "shelter",
-            x ->
-                new Needs.Shelter(
-                    x.number("hidesPerAnimal", 0, 10, ""),
-                    x.flag("rests", false),
-                    x.whole("waysOut", 0, 20, ""),
-                    basis(x))),
+        f.optionalGroup("basking", CareSheetReader::basking),
+        f.optionalGroup("uv", CareSheetReader::uv),
+        f.optionalGroup("daylight", CareSheetReader::daylight),
+        f.optionalGroup("rest", CareSheetReader::rest),
+        f.optionalGroup("salinity", CareSheetReader::salinity),
+        f.optionalGroup("pools", CareSheetReader::pools),
+        f.group("shelter", CareSheetReader::shelter),
         f.group("moves", CareSheetReader::locomotion),
-        f.group(
-            "escape",
-            e ->
-                new Needs.Escape(
-                    e.number("freeboardCm", 0, 200, "cm"), e.flag("lid", false), basis(e))),
-        f.group(
-            "ground",
-            g ->
-                new Needs.Substrate(
-                    Set.copyOf(g.choices("never", SubstrateMaterial.class)),
-                    g.text("why", 300),
-                    basis(g))),
+        f.group("escape", CareSheetReader::escape),
+        f.group("ground", CareSheetReader::ground),
         f.group("company", CareSheetReader::company),
-        f.optionalGroup(
-            "filter",
-            x ->
-                new Needs.Filtration(
-                    x.range("turnoverPerHour", 0, 20, "volumes an hour"),
-                    x.group(
-                        "startUp",
-                        u -> new Needs.FilterCycle(u.whole("days", 0, 365, "days"), basis(u))),
-                    basis(x))),
+        f.optionalGroup("filter", CareSheetReader::filtration),
         f.optionalChoice("cooling", Needs.Cooling.class),
         f.optionalChoice("planting", Needs.Planting.class),
         f.optionalChoice("dock", Needs.Dock.class),
         f.choice("heater", Needs.Heater.class));
+  }
+
+  private static Needs.Humidity humidity(Fields h) {
+    return new Needs.Humidity(
+        h.range("percent", 0, 100, "%"), h.range("tolerated", 0, 100, "%"), basis(h));
+  }
+
+  private static Needs.Chemistry chemistry(Fields c) {
+    return new Needs.Chemistry(
+        c.range("ph", 3, 11, ""),
+        c.optionalRange("hardnessDh", 0, 60, "°dH"),
+        c.flag("onlySpring", false),
+        basis(c));
+  }
+
+  private static Needs.Oxygen oxygen(Fields o) {
+    return new Needs.Oxygen(
+        o.number("leastMgPerL", 0, 15, "mg/L"), o.flag("gills", false), basis(o));
+  }
+
+  private static Needs.Basking basking(Fields b) {
+    return new Needs.Basking(
+        b.range("spotC", 0, 60, "°C"), b.number("hoursPerDay", 0, 24, "h"), basis(b));
+  }
+
+  private static Needs.Uv uv(Fields u) {
+    return new Needs.Uv(
+        UvZone.of(u.whole("zone", 1, 4, "")),
+        u.group("tube", t -> new Needs.Tube(t.whole("months", 1, 36, "months"), basis(t))),
+        basis(u));
+  }
+
+  private static Needs.Daylight daylight(Fields d) {
+    return new Needs.Daylight(d.range("hours", 0, 24, "h"), d.flag("dim", false), basis(d));
+  }
+
+  private static Needs.Rest rest(Fields x) {
+    return new Needs.Rest(
+        x.range("weeks", 1, 30, "weeks"),
+        x.range("coolC", 0, 20, "°C"),
+        x.number("hours", 0, 14, "h"),
+        basis(x));
+  }
+
+  private static Needs.Salinity salinity(Fields x) {
+    return new Needs.Salinity(x.range("ppt", 0, 45, "g/kg"), basis(x));
+  }
+
+  private static Needs.Pools pools(Fields p) {
+    return new Needs.Pools(
+        p.flag("fresh", false), p.flag("salt", false), p.number("depthCm", 0, 50, "cm"), basis(p));
+  }
+
+  private static Needs.Shelter shelter(Fields x) {
+    return new Needs.Shelter(
+        x.number("hidesPerAnimal", 0, 10, ""),
+        x.flag("rests", false),
+        x.whole("waysOut", 0, 20, ""),
+        basis(x));
+  }
+
+  private static Needs.Escape escape(Fields e) {
+    return new Needs.Escape(e.number("freeboardCm", 0, 200, "cm"), e.flag("lid", false), basis(e));
+  }
+
+  private static Needs.Substrate ground(Fields g) {
+    return new Needs.Substrate(
+        Set.copyOf(g.choices("never", SubstrateMaterial.class)), g.text("why", 300), basis(g));
+  }
+
+  private static Needs.Filtration filtration(Fields x) {
+    return new Needs.Filtration(
+        x.range("turnoverPerHour", 0, 20, "volumes an hour"),
+        x.group("startUp", u -> new Needs.FilterCycle(u.whole("days", 0, 365, "days"), basis(u))),
+        basis(x));
   }
 
   private static Needs.Temperature temperature(Fields f) {

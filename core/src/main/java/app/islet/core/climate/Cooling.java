@@ -131,6 +131,23 @@ public record Cooling(
     Cooling climb() {
       TemperatureSeries plain = model.spell(1, model.machines(), settings.uncooled());
       double airC = model.room().day(1).meanC() + model.room().day(1).swingK();
+      shade();
+      coolLight();
+      insulation();
+      air();
+      lidOff();
+      fan(airC);
+      ice();
+      chiller();
+      return new Cooling(
+          model.spell(1, model.machines(), settings).lastDay().warmestC(),
+          plain.lastDay().warmestC(),
+          targetC,
+          WetBulb.celsius(Math.min(50, airC), e.site().humidityPercent()),
+          rungs);
+    }
+
+    private void shade() {
       if (e.site().sunHours() > 0) {
         add(
             Kind.SHADE,
@@ -140,6 +157,9 @@ public record Cooling(
             Phrase.of(
                 "Costs nothing. A board or a blind on the outside of the window keeps out most."));
       }
+    }
+
+    private void coolLight() {
       if (model.machines().lampWaterW() + model.machines().lampBoxW() > 0) {
         add(
             Kind.COOL_LIGHT,
@@ -149,6 +169,9 @@ public record Cooling(
             0,
             Phrase.of("Not where an animal must bask: it needs the warmth of its lamp."));
       }
+    }
+
+    private void insulation() {
       if (e.vessel().walls().insulationMm().isEmpty()) {
         Enclosure foamed = e.with(new Change("/vessel/insulationMm", 20));
         add(
@@ -158,6 +181,9 @@ public record Cooling(
             0,
             Phrase.of("Helps what is cooled to stay cool; alone it only slows the day down."));
       }
+    }
+
+    private void air() {
       if (!e.has(Equipment.AirStone.class)) {
         add(
             Kind.AIR,
@@ -166,6 +192,9 @@ public record Cooling(
             UsualPower.AIR_PUMP_W * 24 / 1000,
             Phrase.of("Keep the current gentle where animals want still water."));
       }
+    }
+
+    private void lidOff() {
       if (e.lid() != Lid.NONE) {
         add(
             Kind.LID_OFF,
@@ -176,6 +205,9 @@ public record Cooling(
                 "Only where nothing climbs or jumps out; {} of freeboard now.",
                 Quantity.cm(geometry.freeboardCm())));
       }
+    }
+
+    private void fan(double airC) {
       Enclosure fanned = with(new Equipment.Fan(FAN_MS)).with(open(e.lid()));
       add(
           Kind.FAN,
@@ -185,14 +217,6 @@ public record Cooling(
           Phrase.of(
               "No lower than the air's wet bulb of {}. Top up daily; with salt in the water the salt stays behind, so top up fresh.",
               Quantity.celsius(WetBulb.celsius(airC, e.site().humidityPercent()))));
-      ice();
-      chiller();
-      return new Cooling(
-          model.spell(1, model.machines(), settings).lastDay().warmestC(),
-          plain.lastDay().warmestC(),
-          targetC,
-          WetBulb.celsius(Math.min(50, airC), e.site().humidityPercent()),
-          rungs);
     }
 
     /** A fan blows over open water or through mesh, not through glass. */

@@ -41,33 +41,7 @@ public final class DocumentWriter {
     root.put("version", EnclosureDocument.VERSION);
     root.put("name", e.name());
     root.put("vessel", vessel(e.vessel()));
-    Map<String, Object> water = group("depthCm", e.water().depthCm());
-    e.water().restBelowSurfaceCm().ifPresent(cm -> water.put("restBelowSurfaceCm", number(cm)));
-    if (e.water().salinityPpt() > 0) {
-      water.put("salinityPpt", number(e.water().salinityPpt()));
-    }
-    Chemistry chemistry = e.water().chemistry();
-    chemistry.ph().ifPresent(ph -> water.put("ph", number(ph)));
-    chemistry.hardnessDh().ifPresent(dh -> water.put("hardnessDh", number(dh)));
-    chemistry.source().ifPresent(source -> water.put("source", Fields.written(source)));
-    if (!e.water().source().equals(SourceWater.UNKNOWN)) {
-      water.put("sourceWater", sourceWater(e.water().source()));
-    }
-    e.water()
-        .handling()
-        .conditioner()
-        .ifPresent(
-            c -> {
-              Map<String, Object> label = group("ml", c.ml(), "litres", c.litres());
-              if (c.chloramine()) {
-                label.put("chloramine", true);
-              }
-              water.put("conditioner", label);
-            });
-    if (e.water().handling().proof() != Handling.USUAL.proof()) {
-      water.put("proof", Fields.written(e.water().handling().proof()));
-    }
-    root.put("water", water);
+    root.put("water", water(e));
     root.put("ground", ground(e.ground()));
     e.land()
         .ifPresent(
@@ -95,6 +69,36 @@ public final class DocumentWriter {
     root.put("site", site(e.site()));
     root.put("residents", document.residents().stream().map(DocumentWriter::resident).toList());
     return root;
+  }
+
+  private static Map<String, Object> water(Enclosure e) {
+    Map<String, Object> water = group("depthCm", e.water().depthCm());
+    e.water().restBelowSurfaceCm().ifPresent(cm -> water.put("restBelowSurfaceCm", number(cm)));
+    if (e.water().salinityPpt() > 0) {
+      water.put("salinityPpt", number(e.water().salinityPpt()));
+    }
+    Chemistry chemistry = e.water().chemistry();
+    chemistry.ph().ifPresent(ph -> water.put("ph", number(ph)));
+    chemistry.hardnessDh().ifPresent(dh -> water.put("hardnessDh", number(dh)));
+    chemistry.source().ifPresent(source -> water.put("source", Fields.written(source)));
+    if (!e.water().source().equals(SourceWater.UNKNOWN)) {
+      water.put("sourceWater", sourceWater(e.water().source()));
+    }
+    e.water()
+        .handling()
+        .conditioner()
+        .ifPresent(
+            c -> {
+              Map<String, Object> label = group("ml", c.ml(), "litres", c.litres());
+              if (c.chloramine()) {
+                label.put("chloramine", true);
+              }
+              water.put("conditioner", label);
+            });
+    if (e.water().handling().proof() != Handling.USUAL.proof()) {
+      water.put("proof", Fields.written(e.water().handling().proof()));
+    }
+    return water;
   }
 
   private static Map<String, Object> sourceWater(SourceWater from) {

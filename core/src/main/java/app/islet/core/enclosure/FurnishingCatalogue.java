@@ -100,6 +100,18 @@ public final class FurnishingCatalogue {
               width,
               ground,
               Math.max(ground + 1, line + 2));
+      default ->
+          kind.isDevice() ? device(e, kind) : block(e, kind, part, deep, ground, ground + tall);
+    };
+  }
+
+  private static Furnishing device(Enclosure e, FurnishingKind kind) {
+    double length = e.vessel().lengthCm();
+    double width = e.vessel().widthCm();
+    double rim = e.vessel().heightCm();
+    double ground = e.ground().depthCm();
+    double line = e.waterLineCm();
+    return switch (kind) {
       case HEATER ->
           at(
               e,
@@ -149,7 +161,7 @@ public final class FurnishingCatalogue {
               1,
               Math.max(0, ground + (line - ground) / 2),
               Math.max(0, ground + (line - ground) / 2) + 3);
-      default -> block(e, kind, part, deep, ground, ground + tall);
+      default -> throw new IllegalArgumentException(kind + " is no device");
     };
   }
 

@@ -116,7 +116,7 @@ public record Reachability(
    */
   public double farthestCm(Grid grid) {
     boolean[] seen = new boolean[grid.cells()];
-    Queue queue = new Queue(grid.cells());
+    CellQueue queue = new CellQueue(grid.cells());
     int found = 0;
     for (int at = 0; at < grid.cells(); at++) {
       Mark mark = marks.get(at);
@@ -154,7 +154,7 @@ public record Reachability(
     private final Body body;
     private final Mark[] marks;
     private final WaterBodies basins;
-    private final Queue queue;
+    private final CellQueue queue;
     private final double[] steepest = new double[Surface.values().length];
 
     Search(Grid grid, Body body) {
@@ -162,7 +162,7 @@ public record Reachability(
       this.body = body;
       this.marks = new Mark[grid.cells()];
       this.basins = grid.basins();
-      this.queue = new Queue(grid.cells());
+      this.queue = new CellQueue(grid.cells());
       for (Surface surface : Surface.values()) {
         double slope = Math.min(89.9, body.locomotion.slopeDegOn(surface));
         steepest[surface.ordinal()] = Math.tan(Math.toRadians(slope));
@@ -392,45 +392,6 @@ public record Reachability(
 
     private double headroom(int at) {
       return Math.min(grid.undersideCm(at), grid.lineCm()) - grid.groundCm(at);
-    }
-  }
-
-  /** Cells waiting to be looked at, first come first served, without a box around each. */
-  private static final class Queue {
-    private int[] cells;
-    private int head;
-    private int size;
-
-    Queue(int capacity) {
-      cells = new int[Math.max(16, capacity)];
-    }
-
-    void add(int cell) {
-      if (size == cells.length) {
-        int[] larger = new int[2 * size];
-        for (int n = 0; n < size; n++) {
-          larger[n] = cells[(head + n) % cells.length];
-        }
-        cells = larger;
-        head = 0;
-      }
-      int end = head + size++;
-      cells[end < cells.length ? end : end - cells.length] = cell;
-    }
-
-    int poll() {
-      int cell = cells[head];
-      head = head + 1 == cells.length ? 0 : head + 1;
-      size--;
-      return cell;
-    }
-
-    int size() {
-      return size;
-    }
-
-    boolean isEmpty() {
-      return size == 0;
     }
   }
 }

@@ -12,6 +12,7 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.water.ChangePlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -169,12 +170,15 @@ public final class Planner {
   }
 
   private static void addWater(HusbandryState s, List<Task> tasks, Evidence basis) {
-    double percent =
-        s.residents().stream()
-            .mapToDouble(r -> r.stage().maintenance().changePercent())
-            .max()
-            .orElseThrow();
-    double litres = s.geometry().waterL() * percent / 100;
+    ChangePlan.of(s.residents(), s.geometry().waterL(), Optional.empty(), 0)
+        .ifPresent(change -> tasks.add(partChange(s, change, basis)));
+    addLargeChange(s, tasks, basis);
+    addTest(s, tasks, basis);
+    addRinse(s, tasks, basis);
+  }
+
+  private static Task partChange(HusbandryState s, ChangePlan change, Evidence basis) {
+    double litres = change.litres();
     Phrase temperature =
         s.residents().stream()
             .flatMap(r -> r.stage().needs().water().stream())
@@ -184,27 +188,28 @@ public final class Planner {
                 ideal -> Phrase.of("New water at {}. ", Phrase.range(ideal, Dimension.TEMPERATURE)))
             .orElse(Phrase.of(""));
     double buckets = Math.ceil(2 * litres / BUCKET_L) / 2;
-    tasks.add(
-        new Task(
-            "water-change",
-            TaskKind.WATER_CHANGE,
-            Phrase.of("Change {}", Quantity.litres(litres)),
-            Phrase.of(
-                "{} of {} ({}), {} of {}",
-                Quantity.litres(litres),
-                Quantity.litres(s.geometry().waterL()),
-                Quantity.percent(percent),
-                buckets == 1
-                    ? "1 bucket"
-                    : Phrase.of("{} buckets", new Quantity(Dimension.RATIO, buckets)),
-                Quantity.litres(BUCKET_L)),
-            Phrase.of(
-                "{}Dechlorinate every drop, conditioner by its label for the new water only.",
-                temperature),
-            Recurrence.every(shortest(s, MaintenanceSchedule::changeDays)),
-            5 + litres / 5,
-            basis));
-    addLargeChange(s, tasks, basis);
+    return new Task(
+        "water-change",
+        TaskKind.WATER_CHANGE,
+        Phrase.of("Change {}", Quantity.litres(litres)),
+        Phrase.of(
+            "{} of {} ({}), {} of {}",
+            Quantity.litres(litres),
+            Quantity.litres(s.geometry().waterL()),
+            Quantity.percent(change.percent()),
+            buckets == 1
+                ? "1 bucket"
+                : Phrase.of("{} buckets", new Quantity(Dimension.RATIO, buckets)),
+            Quantity.litres(BUCKET_L)),
+        Phrase.of(
+            "{}Dechlorinate every drop, conditioner by its label for the new water only.",
+            temperature),
+        Recurrence.every(change.everyDays()),
+        5 + litres / 5,
+        basis);
+  }
+
+  private static void addTest(HusbandryState s, List<Task> tasks, Evidence basis) {
     int test = shortest(s, MaintenanceSchedule::testDays);
     if (test < Integer.MAX_VALUE) {
       tasks.add(
@@ -218,6 +223,9 @@ public final class Planner {
               8,
               basis));
     }
+  }
+
+  private static void addRinse(HusbandryState s, List<Task> tasks, Evidence basis) {
     int rinse = shortest(s, MaintenanceSchedule::rinseDays);
     if (rinse < Integer.MAX_VALUE && s.enclosure().has(Equipment.Filter.class)) {
       tasks.add(

@@ -19,6 +19,25 @@ public final class Shopping {
   public static List<Purchase> list(HusbandryState s) {
     List<Purchase> list = new ArrayList<>();
     List<Needs> needs = s.residents().stream().map(r -> r.stage().needs()).toList();
+    heating(s, needs, list);
+    filter(s, needs, list);
+    lamps(s, needs, list);
+    if (needs.stream().anyMatch(n -> n.escape().lid())) {
+      list.add(
+          new Purchase(
+              "Lid without gaps",
+              Phrase.of("{}", Quantity.cm2(s.geometry().footprintCm2())),
+              s.enclosure().lid() != Lid.NONE));
+    }
+    SubstrateVolumes volumes = SubstrateVolumes.of(s.enclosure(), s.geometry());
+    Stream.concat(volumes.layers().stream(), volumes.uppermost().stream())
+        .filter(volume -> volume.litres() > 0)
+        .map(Shopping::substrate)
+        .forEach(list::add);
+    return list;
+  }
+
+  private static void heating(HusbandryState s, List<Needs> needs, List<Purchase> list) {
     s.climate()
         .water()
         .filter(
@@ -44,6 +63,9 @@ public final class Shopping {
                         "Heat mat with thermostat",
                         Phrase.of("{} for the air", Quantity.watts(a.heatingNeedW())),
                         s.enclosure().has(Equipment.HeatMat.class))));
+  }
+
+  private static void filter(HusbandryState s, List<Needs> needs, List<Purchase> list) {
     needs.stream()
         .flatMap(n -> n.filtration().stream())
         .mapToDouble(f -> f.turnoverPerHour().min())
@@ -56,6 +78,9 @@ public final class Shopping {
                         Phrase.of(
                             "{} or more", Quantity.litresPerHour(turnover * s.geometry().waterL())),
                         s.enclosure().has(Equipment.Filter.class))));
+  }
+
+  private static void lamps(HusbandryState s, List<Needs> needs, List<Purchase> list) {
     if (needs.stream().anyMatch(n -> n.basking().isPresent())) {
       list.add(
           new Purchase(
@@ -75,19 +100,6 @@ public final class Shopping {
                             "UV zone {}, nothing of glass between",
                             Quantity.count(uv.zone().number())),
                         s.enclosure().has(Equipment.UvbLamp.class))));
-    if (needs.stream().anyMatch(n -> n.escape().lid())) {
-      list.add(
-          new Purchase(
-              "Lid without gaps",
-              Phrase.of("{}", Quantity.cm2(s.geometry().footprintCm2())),
-              s.enclosure().lid() != Lid.NONE));
-    }
-    SubstrateVolumes volumes = SubstrateVolumes.of(s.enclosure(), s.geometry());
-    Stream.concat(volumes.layers().stream(), volumes.uppermost().stream())
-        .filter(volume -> volume.litres() > 0)
-        .map(Shopping::substrate)
-        .forEach(list::add);
-    return list;
   }
 
   private static Purchase substrate(SubstrateVolumes.Volume volume) {

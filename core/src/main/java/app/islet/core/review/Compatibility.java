@@ -75,33 +75,70 @@ public record Compatibility(List<Shared> shared, List<Pair> pairs) {
     return list;
   }
 
+  /** What speaks against two in one enclosure, the worst first. */
+  private record Reasons(List<Phrase> dangers, List<Phrase> wrongs, List<Phrase> watches) {
+    Reasons() {
+      this(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
+    }
+
+    List<Phrase> of(Severity severity) {
+      return switch (severity) {
+        case DANGER -> dangers;
+        case WRONG -> wrongs;
+        default -> watches;
+      };
+    }
+
+    Severity worst() {
+      return !dangers.isEmpty()
+          ? Severity.DANGER
+          : !wrongs.isEmpty()
+              ? Severity.WRONG
+              : !watches.isEmpty() ? Severity.WATCH : Severity.NOTE;
+    }
+
+    List<Phrase> all() {
+      List<Phrase> all = new ArrayList<>(dangers);
+      all.addAll(wrongs);
+      all.addAll(watches);
+      return all.isEmpty() ? List.of(Phrase.of("Nothing known speaks against it.")) : all;
+    }
+  }
+
   private static Pair pair(Resident a, Resident b) {
-    List<Phrase> dangers = new ArrayList<>();
-    List<Phrase> wrongs = new ArrayList<>();
-    List<Phrase> watches = new ArrayList<>();
+    Reasons reasons = new Reasons();
+    climate(a, b, reasons);
+    Resident big = a.bodyCm() >= b.bodyCm() ? a : b;
+    sizes(big, big == a ? b : a, reasons);
+    if (a.sheet().kind().equals(b.sheet().kind())) {
+      ownKind(a, b, reasons);
+    } else {
+      otherKind(a, b, reasons);
+    }
+    return new Pair(a, b, reasons.worst(), reasons.all());
+  }
+
+  private static void climate(Resident a, Resident b, Reasons reasons) {
     for (Kind kind : Kind.values()) {
       Optional<Range> one = kind.of(a);
       Optional<Range> two = kind.of(b);
       if (one.isPresent() && two.isPresent() && one.get().overlap(two.get()).isEmpty()) {
-        List<Phrase> list =
-            switch (kind.apart) {
-              case DANGER -> dangers;
-              case WRONG -> wrongs;
-              default -> watches;
-            };
-        list.add(
-            Phrase.of(
-                "{}: {} against {}, nothing serves both.",
-                kind.words,
-                Phrase.range(one.get(), kind.dimension),
-                Phrase.range(two.get(), kind.dimension)));
+        reasons
+            .of(kind.apart)
+            .add(
+                Phrase.of(
+                    "{}: {} against {}, nothing serves both.",
+                    kind.words,
+                    Phrase.range(one.get(), kind.dimension),
+                    Phrase.range(two.get(), kind.dimension)));
       }
     }
-    Resident big = a.bodyCm() >= b.bodyCm() ? a : b;
-    Resident small = big == a ? b : a;
-    boolean same = a.sheet().kind().equals(b.sheet().kind());
+  }
+
+  private static void sizes(Resident big, Resident small, Reasons reasons) {
+    boolean same = big.sheet().kind().equals(small.sheet().kind());
     if (big.swallows(small)) {
-      dangers.add(
+      reasons.dangers.add(
           Phrase.of(
               "{} ({}) fits the mouth of {} ({}).",
               small.name(),
@@ -110,59 +147,44 @@ public record Compatibility(List<Shared> shared, List<Pair> pairs) {
               Quantity.cm(big.bodyCm())));
     } else if (small.bodyCm() / big.bodyCm()
         < Math.max(same ? 0 : SAFE_SIZE_RATIO, big.stage().needs().group().sizeRatio())) {
-      (same ? wrongs : watches)
+      (same ? reasons.wrongs : reasons.watches)
           .add(
               Phrase.of(
                   "{} is much smaller than {}: bitten at meals, or starved.",
                   small.name(),
                   big.name()));
     }
-    later(big, small).ifPresent(watches::add);
-    if (!same) {
-      watches.add(
-          Phrase.of(
-              "Two kinds: each carries germs the other never met, and neither reads the other's warnings."));
-    }
-    if (!same && (alone(a) || alone(b))) {
-      wrongs.add(Phrase.of("{} is kept alone.", alone(a) ? a.name() : b.name()));
-    }
+    later(big, small).ifPresent(reasons.watches::add);
+  }
+
+  private static void ownKind(Resident a, Resident b, Reasons reasons) {
     boolean males =
-        same && a.stage().adult() && b.stage().adult() && a.stage().needs().group().malesFight();
+        a.stage().adult() && b.stage().adult() && a.stage().needs().group().malesFight();
     if (males && a.males() > 0 && b.males() > 0) {
-      wrongs.add(Phrase.of("Males of this kind fight."));
+      reasons.wrongs.add(Phrase.of("Males of this kind fight."));
+    }
+  }
+
+  private static void otherKind(Resident a, Resident b, Reasons reasons) {
+    reasons.watches.add(
+        Phrase.of(
+            "Two kinds: each carries germs the other never met, and neither reads the other's warnings."));
+    if (alone(a) || alone(b)) {
+      reasons.wrongs.add(Phrase.of("{} is kept alone.", alone(a) ? a.name() : b.name()));
     }
     ResidentPair pair = new ResidentPair(a, b);
-    if (!same) {
-      pair.fierce()
-          .ifPresent(
-              fierce ->
-                  (fierce.stage().needs().group().temperament() == Temperament.KILLS
-                          ? dangers
-                          : wrongs)
-                      .add(
-                          Phrase.of(
-                              "{}: of a kind that {}.",
-                              fierce.name(),
-                              fierce.stage().needs().group().temperament().words())));
-      pair.poisonous()
-          .ifPresent(
-              poisonous ->
-                  wrongs.add(Phrase.of("{}: of a kind with a poisonous skin.", poisonous.name())));
-    }
-    Severity verdict =
-        !dangers.isEmpty()
-            ? Severity.DANGER
-            : !wrongs.isEmpty()
-                ? Severity.WRONG
-                : !watches.isEmpty() ? Severity.WATCH : Severity.NOTE;
-    List<Phrase> reasons = new ArrayList<>(dangers);
-    reasons.addAll(wrongs);
-    reasons.addAll(watches);
-    return new Pair(
-        a,
-        b,
-        verdict,
-        reasons.isEmpty() ? List.of(Phrase.of("Nothing known speaks against it.")) : reasons);
+    pair.fierce()
+        .ifPresent(
+            fierce -> {
+              Temperament temperament = fierce.stage().needs().group().temperament();
+              (temperament == Temperament.KILLS ? reasons.dangers : reasons.wrongs)
+                  .add(Phrase.of("{}: of a kind that {}.", fierce.name(), temperament.words()));
+            });
+    pair.poisonous()
+        .ifPresent(
+            poisonous ->
+                reasons.wrongs.add(
+                    Phrase.of("{}: of a kind with a poisonous skin.", poisonous.name())));
   }
 
   private static boolean alone(Resident r) {

@@ -2,25 +2,10 @@ package app.islet.web.demo;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.CareLibrary;
-import app.islet.core.care.Plant;
 import app.islet.core.care.SheetDraft;
-import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Change;
-import app.islet.core.enclosure.Conditions;
-import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
-import app.islet.core.enclosure.Equipment;
-import app.islet.core.enclosure.Furnishing;
-import app.islet.core.enclosure.FurnishingKind;
-import app.islet.core.enclosure.Furnishings;
-import app.islet.core.enclosure.Hides;
-import app.islet.core.enclosure.Land;
-import app.islet.core.enclosure.Lid;
-import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
-import app.islet.core.enclosure.Substrate;
-import app.islet.core.enclosure.UvShape;
-import app.islet.core.enclosure.Vessel;
 import app.islet.core.plan.Completion;
 import app.islet.core.plan.DayList;
 import app.islet.core.plan.DueTask;
@@ -56,8 +41,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.UUID;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
@@ -174,141 +157,26 @@ class DemoCollection implements SmartLifecycle {
     long gallery = rooms.add(context, "Gallery", at(new Site(25, 20, 19, 16, 50), 0)).id();
     long loft = rooms.add(context, "Loft", at(new Site(29, 23, 22, 18, 45), 2)).id();
 
-    long slate =
-        make(
-            context,
-            cellar,
-            Enclosure.bare("Slate tank", new Vessel(100, 50, 45), 34)
-                .with(Lid.MESH)
-                .with(filter(300, today, 400))
-                .with(hides(2).with(plants("java-fern", "hornwort")))
-                .with(measured(null, 10.0, null)),
-            start);
+    long slate = make(context, cellar, DemoDesigns.slate(today), start);
     add(context, slate, "axolotl", "Ember and Ash", 2, 1, 1, 22, start);
-    long nursery =
-        make(
-            context,
-            cellar,
-            Enclosure.bare("Nursery tub", new Vessel(60, 40, 20), 10)
-                .with(Lid.MESH)
-                .with(Furnishings.NONE.with(plants("hornwort"))),
-            start);
+    long nursery = make(context, cellar, DemoDesigns.nursery(), start);
     add(context, nursery, "eastern-newt", "Spring larvae", 14, 0, 0, 2.9, start);
-    long quarantine =
-        make(
-            context,
-            cellar,
-            Enclosure.bare("Quarantine", new Vessel(40, 25, 25), 14)
-                .with(new Land(25, 17, 6))
-                .with(Lid.MESH)
-                .with(filter(10, today, 20))
-                .with(hides(1)),
-            start);
+    long quarantine = make(context, cellar, DemoDesigns.quarantine(today), start);
     add(context, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
 
-    long pool =
-        make(
-            context,
-            gallery,
-            Enclosure.bare("Long pool", new Vessel(180, 75, 66), 40)
-                .with(new Substrate(SubstrateMaterial.SAND, 4))
-                .with(new Platform(45, 30))
-                .with(
-                    new Equipment.Heater(300, true),
-                    filter(900, today, 700),
-                    new Equipment.BaskingLamp(
-                        75, OptionalDouble.of(32), OptionalDouble.of(50), OptionalDouble.of(35)),
-                    tube(today, 175, 30, 5.5))
-                .with(
-                    Furnishings.NONE.with(
-                        part("stone-1", FurnishingKind.STONE, 8, 8, 30, 24, 4, 22, true),
-                        part("stone-2", FurnishingKind.STONE, 30, 40, 22, 18, 4, 16, true),
-                        part("sheets-1", FurnishingKind.SHELF, 70, 6, 40, 22, 32, 36, false)))
-                .with(measured(null, 11.0, null)),
-            start);
+    long pool = make(context, gallery, DemoDesigns.pool(today), start);
     add(context, pool, "slider", "Bramble", 1, 0, 1, 18, start);
-    long shallows =
-        make(
-            context,
-            gallery,
-            Enclosure.bare("Shallows", new Vessel(90, 40, 40), 10)
-                .with(new Substrate(SubstrateMaterial.SAND, 2))
-                .with(new Land(32, 18, 20))
-                .with(
-                    new Equipment.Heater(100, true),
-                    filter(120, today, 200),
-                    new Equipment.BaskingLamp(
-                        35, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.of(30)),
-                    tube(today, 60, 28, 2.0))
-                .with(
-                    hides(3)
-                        .with(plants("hornwort"))
-                        .with(
-                            part("stone-1", FurnishingKind.STONE, 6, 6, 16, 14, 2, 9, true),
-                            part("wood-1", FurnishingKind.WOOD, 30, 18, 22, 6, 2, 10, false),
-                            part("plants-1", FurnishingKind.PLANTS, 8, 24, 14, 12, 2, 12, true))),
-            start);
+    long shallows = make(context, gallery, DemoDesigns.shallows(today), start);
     add(context, shallows, "common-musk", "The three pebbles", 3, 0, 0, 4.6, start);
-    long fern =
-        make(
-            context,
-            gallery,
-            Enclosure.bare("Fern box", new Vessel(60, 45, 45), 5)
-                .with(new Substrate(SubstrateMaterial.SAND, 1))
-                .with(new Land(92, 14, 14))
-                .with(Lid.GLASS)
-                .with(new Equipment.HeatMat(50))
-                .with(hides(6).with(plants("fern", "moss", "spider-plant")))
-                .with(measured(86.0, 11.0, 0.1)),
-            start);
+    long fern = make(context, gallery, DemoDesigns.fern(), start);
     add(context, fern, "vampire-crab", "Fern crabs", 6, 2, 4, 1.9, start);
 
-    long hum =
-        make(
-            context,
-            loft,
-            Enclosure.bare("Hum tank", new Vessel(75, 35, 45), 28)
-                .with(new Substrate(SubstrateMaterial.SAND, 2))
-                .with(Lid.GLASS)
-                .with(new Equipment.Heater(75, true), filter(150, today, 300))
-                .with(hides(4).with(plants("anubias", "java-moss"))),
-            start);
+    long hum = make(context, loft, DemoDesigns.hum(today), start);
     add(context, hum, "dwarf-frog", "The choir", 7, 3, 4, 3.1, start);
-    long dune =
-        make(
-            context,
-            loft,
-            Enclosure.bare("Dune box", new Vessel(90, 45, 45), 6)
-                .with(new Substrate(SubstrateMaterial.SAND, 1))
-                .with(new Land(92, 20, 18))
-                .with(Lid.GLASS)
-                .with(new Equipment.HeatMat(50))
-                .with(hides(2).with(new Dish(5, 33, true)))
-                .with(measured(70.0, 12.0, 0.1)),
-            start);
+    long dune = make(context, loft, DemoDesigns.dune(), start);
     add(context, dune, "land-hermit", "Dune walkers", 3, 0, 0, 1.8, start);
-    make(
-        context,
-        loft,
-        Enclosure.bare("Mill race", new Vessel(80, 40, 40), 26)
-            .with(new Substrate(SubstrateMaterial.SAND, 2))
-            .with(Lid.MESH)
-            .with(new Equipment.Heater(100, true), filter(400, today, 17))
-            .with(Furnishings.NONE.with(plants("hornwort"))),
-        start);
-    long tide =
-        make(
-            context,
-            gallery,
-            Enclosure.bare("Tide tray", new Vessel(80, 40, 35), 8)
-                .with(new Change("/water/salinityPpt", 8))
-                .with(new Substrate(SubstrateMaterial.SAND, 4))
-                .with(new Land(55, 16, 16))
-                .with(Lid.GLASS)
-                .with(new Equipment.Heater(50, true), filter(60, today, 240))
-                .with(hides(6).with(new Dish(4, 0, true)))
-                .with(measured(80.0, 12.0, 0.1)),
-            start);
+    make(context, loft, DemoDesigns.millRace(today), start);
+    long tide = make(context, gallery, DemoDesigns.tide(today), start);
     add(context, tide, "fiddler", "The tide clocks", 4, 1, 3, 1.8, start);
     String colder = sheets.copy(context, "axolotl", "Axolotl, mill cellar");
     sheets.save(
@@ -332,53 +200,9 @@ class DemoCollection implements SmartLifecycle {
     water.fill(context);
   }
 
-  private static Equipment.Filter filter(double flowLph, LocalDate today, int days) {
-    return new Equipment.Filter(flowLph, Optional.of(today.minusDays(days)), true);
-  }
-
-  private static Equipment.UvbLamp tube(
-      LocalDate today, int days, double distanceCm, double uviAt30Cm) {
-    return new Equipment.UvbLamp(
-        Optional.of(today.minusDays(days)),
-        OptionalDouble.of(distanceCm),
-        UvShape.LINEAR,
-        OptionalDouble.of(uviAt30Cm),
-        OptionalDouble.empty());
-  }
-
   /** A room of the mill, with so many hours of sun on the glass. */
   private static Site at(Site room, double sunHours) {
     return room.withSunHours(sunHours).at(LATITUDE, LONGITUDE);
-  }
-
-  private static Furnishing part(
-      String id,
-      FurnishingKind kind,
-      double x,
-      double y,
-      double length,
-      double width,
-      double bottom,
-      double top,
-      boolean round) {
-    return new Furnishing(id, kind, x, y, length, width, bottom, top, round, false, false);
-  }
-
-  private static Furnishings hides(int count) {
-    return Furnishings.NONE.with(new Hides(count, 0));
-  }
-
-  private static Plant[] plants(String... ids) {
-    return Stream.of(ids).map(id -> Plant.find(id).orElseThrow()).toArray(Plant[]::new);
-  }
-
-  private static Conditions measured(
-      @Nullable Double humidityPercent, @Nullable Double lightHours, @Nullable Double lidGapCm) {
-    return new Conditions(known(humidityPercent), known(lightHours), known(lidGapCm));
-  }
-
-  private static OptionalDouble known(@Nullable Double value) {
-    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
   }
 
   /** Deeper water has a rest near the surface here. */

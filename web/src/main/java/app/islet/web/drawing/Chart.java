@@ -94,6 +94,21 @@ public record Chart(
         "data-right",
         WIDTH - RIGHT);
     svg.element("title", title);
+    drawBands(svg, scale);
+    drawGrid(svg, scale);
+    drawTicks(svg);
+    drawMarks(svg, scale);
+    drawLines(svg, scale);
+    svg.empty(
+        "path",
+        "class",
+        "c-cursor",
+        "d",
+        "M%s %sV%s".formatted(Svg.number(LEFT), Svg.number(TOP), Svg.number(HEIGHT - BOTTOM)));
+    return svg.close("svg").toString();
+  }
+
+  private void drawBands(Svg svg, Scale scale) {
     for (Band band : bands) {
       double high = scale.y(Math.min(scale.most, band.high));
       svg.empty(
@@ -109,6 +124,9 @@ public record Chart(
           "height",
           Math.max(0, scale.y(Math.max(scale.least, band.low)) - high));
     }
+  }
+
+  private void drawGrid(Svg svg, Scale scale) {
     for (int n = 0; n <= GRID; n++) {
       double value = scale.least + (scale.most - scale.least) * n / GRID;
       svg.empty(
@@ -130,6 +148,9 @@ public record Chart(
           "end");
     }
     svg.text(unit, "class", "c-words", "x", LEFT + 6, "y", TOP - 3);
+  }
+
+  private void drawTicks(Svg svg) {
     for (int n = 0; n < ticks.size(); n++) {
       svg.text(
           ticks.get(n),
@@ -142,6 +163,9 @@ public record Chart(
           "text-anchor",
           n == 0 ? "start" : n == ticks.size() - 1 ? "end" : "middle");
     }
+  }
+
+  private void drawMarks(Svg svg, Scale scale) {
     for (Mark mark : marks) {
       svg.empty(
           "path",
@@ -154,19 +178,15 @@ public record Chart(
               .formatted(
                   Svg.number(scale.x(mark.step, steps())), Svg.number(HEIGHT - BOTTOM - MARK)));
     }
+  }
+
+  private void drawLines(Svg svg, Scale scale) {
     for (Line line : lines) {
       svg.empty("path", "class", "c-line " + line.css, "d", path(line.values, scale));
       if (line.dotted) {
         dots(svg, line, scale);
       }
     }
-    svg.empty(
-        "path",
-        "class",
-        "c-cursor",
-        "d",
-        "M%s %sV%s".formatted(Svg.number(LEFT), Svg.number(TOP), Svg.number(HEIGHT - BOTTOM)));
-    return svg.close("svg").toString();
   }
 
   private int steps() {

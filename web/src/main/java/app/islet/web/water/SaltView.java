@@ -30,9 +30,21 @@ record SaltView(
     if (!waterState.isSalted()) {
       return Optional.empty();
     }
+    double target = aim.orElse(now);
+    SaltCompany company = SaltCompany.at(target, library.all());
+    return Optional.of(
+        new SaltView(
+            u.text(new Quantity(Dimension.SALINITY, now)),
+            figures(waterState, target, u),
+            steps(waterState, u),
+            String.join(", ", company.plants()),
+            String.join(", ", company.animals())));
+  }
+
+  private static List<WaterView.Figure> figures(WaterState waterState, double target, Units u) {
+    double now = waterState.salinityPpt();
     double volume = waterState.geometry().waterL();
     double temp = Math.min(40, waterState.tempC());
-    double target = aim.orElse(now);
     List<WaterView.Figure> figures = new ArrayList<>();
     waterState
         .wanted(Parameter.SALINITY)
@@ -82,14 +94,7 @@ record SaltView(
                       salinity(SaltSteps.toppedUpSalted(volume, now, dried), u),
                       "top up fresh, however often brackish is at hand"));
             });
-    SaltCompany company = SaltCompany.at(target, library.all());
-    return Optional.of(
-        new SaltView(
-            u.text(new Quantity(Dimension.SALINITY, now)),
-            figures,
-            steps(waterState, u),
-            String.join(", ", company.plants()),
-            String.join(", ", company.animals())));
+    return figures;
   }
 
   private static String hydrometer(double ppt, double tempC, Units u) {

@@ -143,7 +143,7 @@ record WaterView(
         filterCycle.phase().name().toLowerCase(Locale.ROOT),
         verdict(filterCycle, waterState),
         u.text(filterCycle.why()),
-        forecast.map(f -> left(f, waterState, u)).orElse(""),
+        forecast.map(f -> left(filterCycle, f, waterState, u)).orElse(""),
         others(filterCycle),
         forecast.map(f -> chart(f, kit)).orElse(""),
         forecast.map(f -> rows(f, today, kit)).orElse(List.of()),
@@ -159,16 +159,20 @@ record WaterView(
     };
   }
 
-  private static String left(Forecast forecast, WaterState waterState, Units u) {
+  private static String left(
+      FilterCycle filterCycle, Forecast forecast, WaterState waterState, Units u) {
     return forecast
         .daysLeft()
         .map(
             range ->
-                "%.0f to %.0f days still, most likely %d; estimated from your tests."
+                "%.0f to %.0f days still, most likely %d; estimated %s."
                     .formatted(
                         range.min(),
                         range.max(),
-                        forecast.usualDays().orElse((int) range.middle())))
+                        forecast.usualDays().orElse((int) range.middle()),
+                        filterCycle.phase() == FilterCycle.Phase.UNTESTED
+                            ? "by the model alone, for nobody tested yet"
+                            : "from your tests"))
         .orElseGet(
             () ->
                 "Longer than half a year as it stands: %s."

@@ -26,70 +26,82 @@ public final class NoWayOut implements ResidentRule {
 
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
-    Needs.Land land = r.stage().needs().land();
+    Needs.Land needed = r.stage().needs().land();
     double climbs = r.stage().needs().locomotion().slopeDegOn(Surface.LOOSE);
-    if (!land.necessary()
+    if (!needed.necessary()
         || !s.geometry().hasWater()
         || s.geometry().hasWayOut(s.enclosure(), climbs)
         || s.reach(r).filter(reach -> reach.waysOut() > 0).isPresent()) {
       return Optional.empty();
     }
-    double foot =
-        s.enclosure().vessel().lengthCm()
-            * s.enclosure().land().map(Land::sharePercent).orElse(0.0)
-            / 100;
-    double above = s.geometry().landAboveLineCm();
     Finding.Builder finding =
         finding(Severity.DANGER, Step.BUILD)
             .who(r)
-            .basis(land.basis())
+            .basis(needed.basis())
             .why("What breathes air and cannot climb out drowns, often within a night.");
-    if (s.enclosure().land().isEmpty()) {
-      double side = Math.max(2, Math.ceil(1.2 * r.bodyCm()));
-      return Optional.of(
-          finding
-              .what("No way out of the water for {}: there is no land and no platform.", r.words())
-              .remedy(
-                  new Change("/platform/sideCm", side),
-                  "Add a platform of {} by {}, dry, with a rough ramp of at most {}.",
-                  Quantity.cm(side),
-                  Quantity.cm(side),
-                  Quantity.degrees(climbs))
-              .remedy("Or land that rises out of the water as gently.")
-              .build());
+    Optional<Land> land = s.enclosure().land();
+    if (land.isEmpty()) {
+      noLand(finding, r, climbs);
+    } else if (s.geometry().landAboveLineCm() <= 0) {
+      underWater(finding, s, r, land.get(), climbs);
+    } else {
+      tooSteep(finding, s, r, land.get(), climbs);
     }
-    if (above <= 0) {
-      double top = s.geometry().lineCm() + 2;
-      double rise = top - s.enclosure().ground().depthCm();
-      double wanted = Math.ceil(10 * rise / Math.tan(Math.toRadians(climbs))) / 10;
-      double ramp = Math.max(s.enclosure().land().get().rampCm(), wanted);
-      finding.what(
-          "No way out of the water for {}: the land lies {} under the water line.",
-          r.words(),
-          Quantity.cm(-above));
-      if (climbs > 0 && ramp <= foot - 1 && top <= s.enclosure().vessel().heightCm()) {
-        finding.remedy(
-            List.of(new Change("/land/heightCm", top), new Change("/land/rampCm", ramp)),
-            "Raise the land to {} above the floor, its slope over {}.",
-            Quantity.cm(top),
-            Quantity.cm(ramp));
-      }
-      return Optional.of(finding.remedy("Lower the water until the land is dry.").build());
+    return Optional.of(finding.build());
+  }
+
+  private static void noLand(Finding.Builder finding, Resident r, double climbs) {
+    double side = Math.max(2, Math.ceil(1.2 * r.bodyCm()));
+    finding
+        .what("No way out of the water for {}: there is no land and no platform.", r.words())
+        .remedy(
+            new Change("/platform/sideCm", side),
+            "Add a platform of {} by {}, dry, with a rough ramp of at most {}.",
+            Quantity.cm(side),
+            Quantity.cm(side),
+            Quantity.degrees(climbs))
+        .remedy("Or land that rises out of the water as gently.");
+  }
+
+  private static void underWater(
+      Finding.Builder finding, HusbandryState s, Resident r, Land land, double climbs) {
+    double top = s.geometry().lineCm() + 2;
+    double rise = top - s.enclosure().ground().depthCm();
+    double wanted = Math.ceil(10 * rise / Math.tan(Math.toRadians(climbs))) / 10;
+    double ramp = Math.max(land.rampCm(), wanted);
+    finding.what(
+        "No way out of the water for {}: the land lies {} under the water line.",
+        r.words(),
+        Quantity.cm(-s.geometry().landAboveLineCm()));
+    if (climbs > 0 && ramp <= footCm(s, land) - 1 && top <= s.enclosure().vessel().heightCm()) {
+      finding.remedy(
+          List.of(new Change("/land/heightCm", top), new Change("/land/rampCm", ramp)),
+          "Raise the land to {} above the floor, its slope over {}.",
+          Quantity.cm(top),
+          Quantity.cm(ramp));
     }
+    finding.remedy("Lower the water until the land is dry.");
+  }
+
+  private static void tooSteep(
+      Finding.Builder finding, HusbandryState s, Resident r, Land land, double climbs) {
     double run =
-        (s.enclosure().land().get().heightCm() - s.enclosure().ground().depthCm())
-            / Math.tan(Math.toRadians(climbs));
+        (land.heightCm() - s.enclosure().ground().depthCm()) / Math.tan(Math.toRadians(climbs));
     finding.what(
         "No way out of the water for {}: the slope rises at {}; it climbs at most {}.",
         r.words(),
         Quantity.degrees(s.geometry().slopeDeg()),
         Quantity.degrees(climbs));
-    if (run <= foot - 1) {
+    if (run <= footCm(s, land) - 1) {
       finding.remedy(
           new Change("/land/rampCm", Math.ceil(run * 10) / 10),
           "Flatten the slope: let it run over {}.",
           Quantity.cm(Math.ceil(run * 10) / 10));
     }
-    return Optional.of(finding.remedy("Add cork bark or a platform with a rough ramp.").build());
+    finding.remedy("Add cork bark or a platform with a rough ramp.");
+  }
+
+  private static double footCm(HusbandryState s, Land land) {
+    return s.enclosure().vessel().lengthCm() * land.sharePercent() / 100;
   }
 }

@@ -1,0 +1,179 @@
+package app.islet.web.demo;
+
+import app.islet.core.care.Plant;
+import app.islet.core.care.SubstrateMaterial;
+import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.Conditions;
+import app.islet.core.enclosure.Dish;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Furnishing;
+import app.islet.core.enclosure.FurnishingKind;
+import app.islet.core.enclosure.Furnishings;
+import app.islet.core.enclosure.Hides;
+import app.islet.core.enclosure.Land;
+import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Platform;
+import app.islet.core.enclosure.Substrate;
+import app.islet.core.enclosure.UvShape;
+import app.islet.core.enclosure.Vessel;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** The enclosures of the mill as they are drawn, each with what its animals need, or nearly so. */
+final class DemoDesigns {
+  private DemoDesigns() {}
+
+  static Enclosure slate(LocalDate today) {
+    return Enclosure.bare("Slate tank", new Vessel(100, 50, 45), 34)
+        .with(Lid.MESH)
+        .with(filter(300, today, 400))
+        .with(hides(2).with(plants("java-fern", "hornwort")))
+        .with(measured(null, 10.0, null));
+  }
+
+  static Enclosure nursery() {
+    return Enclosure.bare("Nursery tub", new Vessel(60, 40, 20), 10)
+        .with(Lid.MESH)
+        .with(Furnishings.NONE.with(plants("hornwort")));
+  }
+
+  static Enclosure quarantine(LocalDate today) {
+    return Enclosure.bare("Quarantine", new Vessel(40, 25, 25), 14)
+        .with(new Land(25, 17, 6))
+        .with(Lid.MESH)
+        .with(filter(10, today, 20))
+        .with(hides(1));
+  }
+
+  static Enclosure pool(LocalDate today) {
+    return Enclosure.bare("Long pool", new Vessel(180, 75, 66), 40)
+        .with(new Substrate(SubstrateMaterial.SAND, 4))
+        .with(new Platform(45, 30))
+        .with(
+            new Equipment.Heater(300, true),
+            filter(900, today, 700),
+            new Equipment.BaskingLamp(
+                75, OptionalDouble.of(32), OptionalDouble.of(50), OptionalDouble.of(35)),
+            tube(today, 175, 30, 5.5))
+        .with(
+            Furnishings.NONE.with(
+                part("stone-1", FurnishingKind.STONE, 8, 8, 30, 24, 4, 22, true),
+                part("stone-2", FurnishingKind.STONE, 30, 40, 22, 18, 4, 16, true),
+                part("sheets-1", FurnishingKind.SHELF, 70, 6, 40, 22, 32, 36, false)))
+        .with(measured(null, 11.0, null));
+  }
+
+  static Enclosure shallows(LocalDate today) {
+    return Enclosure.bare("Shallows", new Vessel(90, 40, 40), 10)
+        .with(new Substrate(SubstrateMaterial.SAND, 2))
+        .with(new Land(32, 18, 20))
+        .with(
+            new Equipment.Heater(100, true),
+            filter(120, today, 200),
+            new Equipment.BaskingLamp(
+                35, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.of(30)),
+            tube(today, 60, 28, 2.0))
+        .with(
+            hides(3)
+                .with(plants("hornwort"))
+                .with(
+                    part("stone-1", FurnishingKind.STONE, 6, 6, 16, 14, 2, 9, true),
+                    part("wood-1", FurnishingKind.WOOD, 30, 18, 22, 6, 2, 10, false),
+                    part("plants-1", FurnishingKind.PLANTS, 8, 24, 14, 12, 2, 12, true)));
+  }
+
+  static Enclosure fern() {
+    return Enclosure.bare("Fern box", new Vessel(60, 45, 45), 5)
+        .with(new Substrate(SubstrateMaterial.SAND, 1))
+        .with(new Land(92, 14, 14))
+        .with(Lid.GLASS)
+        .with(new Equipment.HeatMat(50))
+        .with(hides(6).with(plants("fern", "moss", "spider-plant")))
+        .with(measured(86.0, 11.0, 0.1));
+  }
+
+  static Enclosure hum(LocalDate today) {
+    return Enclosure.bare("Hum tank", new Vessel(75, 35, 45), 28)
+        .with(new Substrate(SubstrateMaterial.SAND, 2))
+        .with(Lid.GLASS)
+        .with(new Equipment.Heater(75, true), filter(150, today, 300))
+        .with(hides(4).with(plants("anubias", "java-moss")));
+  }
+
+  static Enclosure dune() {
+    return Enclosure.bare("Dune box", new Vessel(90, 45, 45), 6)
+        .with(new Substrate(SubstrateMaterial.SAND, 1))
+        .with(new Land(92, 20, 18))
+        .with(Lid.GLASS)
+        .with(new Equipment.HeatMat(50))
+        .with(hides(2).with(new Dish(5, 33, true)))
+        .with(measured(70.0, 12.0, 0.1));
+  }
+
+  static Enclosure millRace(LocalDate today) {
+    return Enclosure.bare("Mill race", new Vessel(80, 40, 40), 26)
+        .with(new Substrate(SubstrateMaterial.SAND, 2))
+        .with(Lid.MESH)
+        .with(new Equipment.Heater(100, true), filter(400, today, 17))
+        .with(Furnishings.NONE.with(plants("hornwort")));
+  }
+
+  static Enclosure tide(LocalDate today) {
+    return Enclosure.bare("Tide tray", new Vessel(80, 40, 35), 8)
+        .with(new Change("/water/salinityPpt", 8))
+        .with(new Substrate(SubstrateMaterial.SAND, 4))
+        .with(new Land(55, 16, 16))
+        .with(Lid.GLASS)
+        .with(new Equipment.Heater(50, true), filter(60, today, 240))
+        .with(hides(6).with(new Dish(4, 0, true)))
+        .with(measured(80.0, 12.0, 0.1));
+  }
+
+  private static Equipment.Filter filter(double flowLph, LocalDate today, int days) {
+    return new Equipment.Filter(flowLph, Optional.of(today.minusDays(days)), true);
+  }
+
+  private static Equipment.UvbLamp tube(
+      LocalDate today, int days, double distanceCm, double uviAt30Cm) {
+    return new Equipment.UvbLamp(
+        Optional.of(today.minusDays(days)),
+        OptionalDouble.of(distanceCm),
+        UvShape.LINEAR,
+        OptionalDouble.of(uviAt30Cm),
+        OptionalDouble.empty());
+  }
+
+  private static Furnishing part(
+      String id,
+      FurnishingKind kind,
+      double x,
+      double y,
+      double length,
+      double width,
+      double bottom,
+      double top,
+      boolean round) {
+    return new Furnishing(id, kind, x, y, length, width, bottom, top, round, false, false);
+  }
+
+  private static Furnishings hides(int count) {
+    return Furnishings.NONE.with(new Hides(count, 0));
+  }
+
+  private static Plant[] plants(String... ids) {
+    return Stream.of(ids).map(id -> Plant.find(id).orElseThrow()).toArray(Plant[]::new);
+  }
+
+  private static Conditions measured(
+      @Nullable Double humidityPercent, @Nullable Double lightHours, @Nullable Double lidGapCm) {
+    return new Conditions(known(humidityPercent), known(lightHours), known(lidGapCm));
+  }
+
+  private static OptionalDouble known(@Nullable Double value) {
+    return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+  }
+}
