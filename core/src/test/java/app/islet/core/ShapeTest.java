@@ -32,17 +32,17 @@ class ShapeTest {
 
   @Test
   void a_file_is_short() throws IOException {
-    List<String> long_ = new ArrayList<>();
+    List<String> tooLong = new ArrayList<>();
     for (Path file : sources(".java", ".html", ".css", ".js")) {
       long lines;
       try (Stream<String> all = Files.lines(file)) {
         lines = all.count();
       }
       if (lines > MOST_LINES_OF_A_FILE) {
-        long_.add(file + ": " + lines + " lines");
+        tooLong.add(file + ": " + lines + " lines");
       }
     }
-    assertThat(long_).isEmpty();
+    assertThat(tooLong).isEmpty();
   }
 
   @Test
@@ -58,13 +58,27 @@ class ShapeTest {
                   List.of("-proc:none"),
                   null,
                   files.getJavaFileObjectsFromPaths(sources(".java")));
-      List<String> long_ = new ArrayList<>();
+      List<String> tooLong = new ArrayList<>();
       SourcePositions positions = Trees.instance(task).getSourcePositions();
       for (CompilationUnitTree unit : task.parse()) {
-        new Methods(unit, positions, long_).scan(unit, null);
+        new Methods(unit, positions, tooLong).scan(unit, null);
       }
-      assertThat(long_).isEmpty();
+      assertThat(tooLong).isEmpty();
     }
+  }
+
+  /** A package says what it is for, and that nothing in it is null unless marked so. */
+  @Test
+  void a_package_says_what_it_is_for() throws IOException {
+    List<String> silent = new ArrayList<>();
+    for (Path folder : sources(".java").stream().map(Path::getParent).distinct().toList()) {
+      Path info = folder.resolve("package-info.java");
+      String text = Files.exists(info) ? Files.readString(info) : "";
+      if (!text.startsWith("/**") || !text.contains("@NullMarked")) {
+        silent.add(folder.toString());
+      }
+    }
+    assertThat(silent).isEmpty();
   }
 
   private static List<Path> sources(String... endings) throws IOException {

@@ -48,7 +48,7 @@ export function enhance(root) {
 
   function down(event) {
     const svg = event.target.closest?.("#answer svg.working");
-    if (!svg || event.button !== 0) return;
+    if (held || !svg || event.button !== 0) return;
     const handle = event.target.closest("[data-drag]")?.dataset.drag;
     const part = event.target.closest("[data-part]")?.dataset.part;
     const plan = svg.classList.contains("plan");
@@ -57,11 +57,11 @@ export function enhance(root) {
     if (!fields) return;
     event.preventDefault();
     const cmPerPx = svg.viewBox.baseVal.width / svg.getBoundingClientRect().width / Number(svg.dataset.scale);
-    held = { x: event.clientX, y: event.clientY, cmPerPx, moved: false, fields: fields.map(([input, x, y]) => ({ input, x, y, from: number(input) })) };
+    held = { pointer: event.pointerId, x: event.clientX, y: event.clientY, cmPerPx, moved: false, fields: fields.map(([input, x, y]) => ({ input, x, y, from: number(input) })) };
   }
 
   function move(event) {
-    if (!held) return;
+    if (event.pointerId !== held?.pointer) return;
     held.moved ||= Math.hypot(event.clientX - held.x, event.clientY - held.y) > STILL_PX;
     if (!held.moved) return;
     const snap = event.altKey ? 0 : SNAP_CM * unitsPerCm;
@@ -73,8 +73,9 @@ export function enhance(root) {
     tell(held.fields[0].input, "input");
   }
 
-  function up() {
-    if (held?.moved) tell(held.fields[0].input, "change");
+  function up(event) {
+    if (event.pointerId !== held?.pointer) return;
+    if (held.moved) tell(held.fields[0].input, "change");
     held = null;
   }
 
@@ -83,6 +84,17 @@ export function enhance(root) {
     chosen = part && rowOf(part) ? { part, plan } : null;
     show();
     if (chosen) rowOf(part).open = true;
+  }
+
+  /** The part whose row this is the head of. */
+  const partOf = target => target.tagName === "SUMMARY" ? target.parentElement.dataset.row : null;
+
+  /** By keyboard a part is chosen where its row is gone to; the arrow keys then move it in the section. */
+  function focused(event) {
+    const part = partOf(event.target);
+    if (!part || !root.querySelector(`#answer [data-part="${CSS.escape(part)}"]`)) return;
+    chosen = { part, plan: false };
+    show();
   }
 
   function show() {
@@ -94,7 +106,8 @@ export function enhance(root) {
 
   function keys(event) {
     if (event.target.inputMode === "decimal") return nudge(event);
-    if (!chosen || /^(INPUT|SELECT|TEXTAREA|BUTTON|SUMMARY|A)$/.test(event.target.tagName) || event.ctrlKey || event.metaKey) return;
+    if (!chosen || event.ctrlKey || event.metaKey) return;
+    if (/^(INPUT|SELECT|TEXTAREA|BUTTON|SUMMARY|A)$/.test(event.target.tagName) && partOf(event.target) !== chosen.part) return;
     if (event.key === "Delete") return act("removePart");
     if (event.key === "c") return act("copyPart");
     const way = ARROWS[event.key];
@@ -139,6 +152,7 @@ export function enhance(root) {
   root.addEventListener("pointerup", up);
   root.addEventListener("pointercancel", up);
   root.addEventListener("keydown", keys);
+  form.addEventListener("focusin", focused);
   root.addEventListener("dblclick", point);
   form.addEventListener("design:drawn", show);
   return () => {
@@ -147,6 +161,7 @@ export function enhance(root) {
     root.removeEventListener("pointerup", up);
     root.removeEventListener("pointercancel", up);
     root.removeEventListener("keydown", keys);
+    form.removeEventListener("focusin", focused);
     root.removeEventListener("dblclick", point);
     form.removeEventListener("design:drawn", show);
   };

@@ -1,9 +1,12 @@
 /**
- * Undo and redo without limit, across saves and reloads, and what was typed before a connection, a tab or a server was
- * lost. Kept in this browser, beside the number of the revision it was typed over.
+ * Undo and redo, across saves and reloads, and what was typed before a connection, a tab or a server was lost. Kept in
+ * this browser for each person, beside the number of the revision it was typed over.
  */
 
 import { design, served } from "./form.js";
+
+/** More steps than anybody goes back; a browser keeps only a few megabytes. */
+const MOST = 200;
 
 /**
  * @param {Document} root
@@ -13,7 +16,7 @@ export function enhance(root) {
   const form = root.querySelector("form[data-preview]");
   if (!form || form.querySelector("fieldset:disabled")) return () => {};
   const store = root.defaultView.localStorage;
-  const key = `islet-design:${form.dataset.preview}`;
+  const key = `islet-design:${form.dataset.person}:${form.dataset.preview}`;
   const undo = root.querySelector("[data-undo]");
   const redo = root.querySelector("[data-redo]");
   let past = [];
@@ -44,7 +47,12 @@ export function enhance(root) {
   }
 
   function keep() {
-    store.setItem(key, JSON.stringify({ revision: revision(), past, at }));
+    try {
+      store.setItem(key, JSON.stringify({ revision: revision(), past, at }));
+    } catch {
+      // The browser has no room left: Undo works on this page, and ends with it.
+      store.removeItem(key);
+    }
     undo.disabled = at === 0;
     redo.disabled = at === past.length - 1;
   }
@@ -52,7 +60,7 @@ export function enhance(root) {
   function settled() {
     const now = design(form);
     if (now === past[at]) return;
-    past = [...past.slice(0, at + 1), now];
+    past = [...past.slice(0, at + 1), now].slice(-MOST);
     at = past.length - 1;
     keep();
   }

@@ -1,4 +1,9 @@
-/** Keys that work on every page: "/" jumps, "g" and a letter goes, "?" shows the keys, "d" does the next task, "t" begins a test. */
+/**
+ * Keys that work on every page: "/" jumps, "g" and a letter goes, "?" shows the keys, "d" does the
+ * next task, "t" begins a test. Who speaks to their computer may switch them off.
+ */
+
+const SWITCH = "islet.keys";
 
 const typing = target => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName));
 
@@ -11,6 +16,7 @@ export function enhance(root) {
   const help = root.getElementById("keys");
   const list = root.getElementById("jump-list");
   const field = root.getElementById("jump-field");
+  const wanted = root.getElementById("keys-on");
   let going = false;
   let places = [];
 
@@ -32,13 +38,14 @@ export function enhance(root) {
       const link = root.createElement("a");
       link.href = p.href;
       link.textContent = p.words;
-      item.setAttribute("aria-selected", String(i === 0));
+      item.classList.toggle("first", i === 0);
       item.append(link);
       return item;
     }));
   }
 
   function key(event) {
+    if (!wanted.checked) return;
     if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || jump.open || help.open) return;
     if (going) {
       going = false;
@@ -60,21 +67,41 @@ export function enhance(root) {
     }
   }
 
-  function enter(event) {
-    if (event.key !== "Enter") return;
-    event.preventDefault();
-    list.querySelector("a")?.click();
+  /** Enter takes the first, arrows go through the list and back to the field. */
+  function choose(event) {
+    if (event.key === "Enter" && event.target === field) {
+      event.preventDefault();
+      list.querySelector("a")?.click();
+    } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
+      event.preventDefault();
+      const links = [...list.querySelectorAll("a")];
+      const at = links.indexOf(root.activeElement) + (event.key === "ArrowDown" ? 1 : -1);
+      (at < 0 ? field : links[Math.min(at, links.length - 1)])?.focus();
+    }
   }
 
+  function showKeys() {
+    jump.close();
+    help.showModal();
+  }
+
+  const keep = () => localStorage.setItem(SWITCH, wanted.checked ? "on" : "off");
+
+  wanted.checked = localStorage.getItem(SWITCH) !== "off";
   const button = root.querySelector("[data-jump]");
+  const more = root.querySelector("[data-show-keys]");
   root.addEventListener("keydown", key);
   field.addEventListener("input", show);
-  field.addEventListener("keydown", enter);
+  jump.addEventListener("keydown", choose);
+  wanted.addEventListener("change", keep);
+  more.addEventListener("click", showKeys);
   button?.addEventListener("click", openJump);
   return () => {
     root.removeEventListener("keydown", key);
     field.removeEventListener("input", show);
-    field.removeEventListener("keydown", enter);
+    jump.removeEventListener("keydown", choose);
+    wanted.removeEventListener("change", keep);
+    more.removeEventListener("click", showKeys);
     button?.removeEventListener("click", openJump);
   };
 }

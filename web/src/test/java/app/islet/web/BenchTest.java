@@ -104,6 +104,47 @@ class BenchTest {
   }
 
   @Test
+  void a_second_finger_does_not_take_over_a_drag() {
+    Page page = Islet.running().owner();
+    turtleTank(page, "Two fingers");
+    settled(page);
+    page.evaluate(
+        """
+                () => {
+                  const line = document.querySelector("#answer [data-drag=depth]");
+                  const box = line.getBoundingClientRect();
+                  const x = box.x + box.width / 2, y = box.y + box.height / 2;
+                  const tell = (type, pointerId, up) => line.dispatchEvent(new PointerEvent(type,
+                    { pointerId, clientX: x, clientY: y - up, bubbles: true, button: 0 }));
+                  tell("pointerdown", 1, 0);
+                  tell("pointerdown", 2, 0);
+                  tell("pointermove", 2, 60);
+                  tell("pointerup", 2, 60);
+                }""");
+    assertThat(page.locator("#depth")).hasValue("20");
+    assertThat(page.locator("[data-preview-state]")).hasText("");
+  }
+
+  @Test
+  void a_part_is_chosen_and_moved_by_keys_in_its_row() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/enclosures/5/build");
+    settled(page);
+    Locator row = page.locator("[data-row=stone-1]");
+    row.locator("summary").focus();
+    assertThat(page.locator("#answer [data-part=stone-1].s-chosen").first()).isAttached();
+    double before = Double.parseDouble(row.locator("[name$=-x]").inputValue());
+    page.keyboard().press("ArrowRight");
+    assertThat(row.locator("[name$=-x]")).hasValue(number(before + 0.5));
+    act(page, "Undo");
+    assertThat(page.locator("[data-row=stone-1] [name$=-x]")).hasValue(number(before));
+  }
+
+  private static String number(double value) {
+    return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+  }
+
+  @Test
   void mouse_alone_and_keyboard_alone_build_the_same_enclosure() {
     Page page = Islet.running().owner();
     String byMouse = turtleTank(page, "By mouse");

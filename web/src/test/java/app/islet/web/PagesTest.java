@@ -175,6 +175,44 @@ class PagesTest {
   }
 
   @Test
+  void arrows_go_through_the_places_to_jump_to() {
+    Page page = ISLET.owner();
+    page.navigate("/c/weir-mill/care");
+    page.locator("[data-jump]").click();
+    page.locator("#jump-field").fill("hum");
+    assertThat(page.locator("#jump-list li").nth(1)).isVisible();
+    page.keyboard().press("ArrowDown");
+    page.keyboard().press("ArrowDown");
+    assertThat(page.locator("#jump-list a").nth(1)).isFocused();
+    page.keyboard().press("ArrowUp");
+    page.keyboard().press("ArrowUp");
+    assertThat(page.locator("#jump-field")).isFocused();
+  }
+
+  /** WCAG 2.1.4: single keys can be switched off. */
+  @Test
+  void keys_can_be_switched_off() {
+    Page page = ISLET.owner();
+    page.navigate("/c/weir-mill/care");
+    page.locator("[data-jump]").click();
+    page.locator("[data-show-keys]").click();
+    page.locator("#keys-on").uncheck();
+    page.navigate("/c/weir-mill/calculators");
+    page.locator("h1").click();
+    page.keyboard().press("/");
+    page.keyboard().press("?");
+    assertThat(page.locator("#jump")).isHidden();
+    assertThat(page.locator("#keys")).isHidden();
+  }
+
+  @Test
+  void on_a_phone_the_open_step_is_in_sight() {
+    Page page = ISLET.owner(390, 844);
+    page.navigate("/c/weir-mill/enclosures/5/records");
+    assertThat(page.locator(".steps a[aria-current]")).isInViewport();
+  }
+
+  @Test
   void sections_on_the_rack_stand_at_one_scale() {
     Page page = ISLET.owner();
     page.navigate("/c/weir-mill");
