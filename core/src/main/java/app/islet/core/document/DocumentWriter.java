@@ -334,7 +334,11 @@ public final class DocumentWriter {
             r.males(),
             "females",
             r.females());
-    r.statedStage().ifPresent(stage -> map.put("stage", stage));
+    // A sheet of the keeper's own may have lost the stage since: then it counts as the last, as
+    // here.
+    r.statedStage()
+        .filter(stage -> r.sheet().stage(stage).isPresent())
+        .ifPresent(stage -> map.put("stage", stage));
     r.school().ifPresent(school -> map.put("school", school));
     r.lengthCm().ifPresent(cm -> map.put("lengthCm", number(cm)));
     r.massG().ifPresent(g -> map.put("massG", number(g)));

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
 import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Furnishing;
@@ -24,6 +26,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -53,6 +57,24 @@ class DocumentTest {
     String written = DocumentWriter.write(once);
     assertThat(READER.read("tank", written)).isEqualTo(once);
     assertThat(DocumentWriter.write(READER.read("tank", written))).isEqualTo(written);
+  }
+
+  @Test
+  void a_stage_its_sheet_has_lost_keeps_no_document_from_being_read() {
+    EnclosureDocument tank = READER.read("tank", SOUND);
+    CareSheet sheet = CareLibrary.bundled().find("axolotl").orElseThrow();
+    Resident stray =
+        new Resident(
+            "Stray",
+            sheet,
+            1,
+            0,
+            0,
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            Optional.of("tadpole"));
+    String written = DocumentWriter.write(new EnclosureDocument(tank.enclosure(), List.of(stray)));
+    assertThat(READER.read("tank", written).residents().get(0).stage()).isEqualTo(stray.stage());
   }
 
   static Stream<Arguments> refusals() {

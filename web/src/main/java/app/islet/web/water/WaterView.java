@@ -129,7 +129,7 @@ record WaterView(
         step.further().stream().map(u::text).toList(),
         step.nextTest().isAfter(today)
             ? "Next test on %s.".formatted(step.nextTest().format(DAY))
-            : "The next test is today.");
+            : "");
   }
 
   private static StartUpView filterCycle(
@@ -250,15 +250,15 @@ record WaterView(
     }
     all.add(
         new Figure(
-            "The cycled filter turns",
+            "The cycled filter can process",
             u.grams(waterState.carriesGPerDay()),
-            "a day before a kit shows any, ground and glass with it; half to twice"));
+            "of ammonia a day before a kit shows any, as nitrogen, substrate and glass included; estimate, half to twice"));
     OxygenBalance oxygen = waterState.oxygen(waterState.isStirred());
     all.add(
         new Figure(
             "Oxygen in the warmest hour",
             u.text(new Quantity(Dimension.CONCENTRATION, oxygen.settlesMgPerL())),
-            "%s at most; estimate, what is missing half or twice"
+            "of %s at most; estimate: half to twice as much may be missing"
                 .formatted(u.text(new Quantity(Dimension.CONCENTRATION, oxygen.fullMgPerL())))));
     phWay(waterState, u).ifPresent(all::add);
     Optional<NitrateTrend> trend = waterState.nitrate(today);
