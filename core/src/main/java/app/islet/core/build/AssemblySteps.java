@@ -215,7 +215,7 @@ final class AssemblySteps {
         new Quantity(Dimension.RATIO, WaterState.MOST_PH_A_DAY));
   }
 
-  /** As long as the filter takes in this water, reckoned; by the rule of thumb beside it. */
+  /** As long as the filter takes in this water, estimated; by the rule of thumb beside it. */
   private void cycle() {
     String title = "Cycle the filter without animals";
     String how =

@@ -15,7 +15,7 @@ import java.util.List;
 
 /**
  * What the devices of a design draw in a month. Estimates: what holds a temperature runs as much as
- * the difference to the room asks for; what has no rated power here is reckoned as usual.
+ * the difference to the room asks for; what has no rated power here is estimated as usual.
  */
 final class PowerBill {
   private static final double HOURS = 30.44 * 24;

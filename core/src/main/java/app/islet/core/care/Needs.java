@@ -153,7 +153,7 @@ public record Needs(
   /**
    * Floor and water for the first animal and each further one.
    *
-   * @param waterLPerCm water for each cm of body length, where keepers reckon so
+   * @param waterLPerCm water for each cm of body length, where keepers count so
    * @param ahead for how long growth is counted in before it is bought
    * @param heightCounts whether height adds room for it, by the school followed
    */

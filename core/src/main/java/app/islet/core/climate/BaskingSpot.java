@@ -38,7 +38,7 @@ public record BaskingSpot(double powerW, double beamDeg, double airC, double fac
     Check.positive("factor", factor);
   }
 
-  /** The lamp as reckoned. */
+  /** The lamp as estimated. */
   public static BaskingSpot of(double powerW, double beamDeg, double airC) {
     return new BaskingSpot(powerW, beamDeg, airC, 1);
   }

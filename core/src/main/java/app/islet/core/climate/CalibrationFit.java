@@ -18,12 +18,12 @@ import org.hipparchus.util.Pair;
 
 /**
  * Fits the estimate to the keeper's own thermometer: how many times as much heat passes and how
- * many times as much evaporates as reckoned, by least squares over a log of water and room.
+ * many times as much evaporates as estimated, by least squares over a log of water and room.
  *
  * <p>Between two readings the room is taken as going straight from one to the other. The heater is
  * taken as off: log a few hours of water warming or cooling towards its room. Both factors are
  * drawn towards 1 as softly as they are known beforehand, within 30 %: what the log does not tell
- * apart stays as it was reckoned.
+ * apart stays as it was estimated.
  *
  * @param before the factors so far, {@code after} the fitted ones
  * @param offBeforeK how far the estimate was off on average (root mean square), {@code offAfterK}
@@ -175,13 +175,14 @@ public record CalibrationFit(
       return all;
     }
 
-    /** Reckoned less read water at each reading after the first, K. */
+    /** Estimated less read water at each reading after the first, K. */
     private double[] missed(Calibration c) {
       Envelope envelope = Envelope.of(e.with(e.conditions().with(c)), geometry);
       double[] missed = new double[log.size() - 1];
-      double[] reckoned = ThermalSimulation.follow(envelope, machines, e.site(), log, STEP_MINUTES);
+      double[] estimated =
+          ThermalSimulation.follow(envelope, machines, e.site(), log, STEP_MINUTES);
       for (int n = 0; n < missed.length; n++) {
-        missed[n] = reckoned[n] - log.get(n + 1).waterC();
+        missed[n] = estimated[n] - log.get(n + 1).waterC();
       }
       return missed;
     }

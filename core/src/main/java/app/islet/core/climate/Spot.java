@@ -39,15 +39,15 @@ public record Spot(BaskingSpot lamp, double belowCm, double asideCm, boolean mea
         drawn
             .map(p -> Math.hypot(p.midX() - place.get().xCm(), p.midY() - place.get().yCm()))
             .orElse(0.0);
-    BaskingSpot reckoned =
+    BaskingSpot estimated =
         BaskingSpot.of(
             lamp.get().powerW(), lamp.get().beamDeg().orElse(BaskingSpot.USUAL_BEAM_DEG), airC);
     OptionalDouble read = lamp.get().spotC();
     return Optional.of(
         new Spot(
             read.isPresent()
-                ? reckoned.measured(read.getAsDouble(), below.getAsDouble())
-                : reckoned,
+                ? estimated.measured(read.getAsDouble(), below.getAsDouble())
+                : estimated,
             below.getAsDouble(),
             aside,
             read.isPresent()));

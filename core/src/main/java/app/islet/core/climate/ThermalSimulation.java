@@ -93,7 +93,7 @@ public final class ThermalSimulation {
         new ThermalSimulation(envelope, machines, off, RoomCourse.of(site), stepMinutes);
     run.waterC = log.get(0).waterC();
     run.boxC = log.get(0).roomC();
-    double[] reckoned = new double[log.size() - 1];
+    double[] estimated = new double[log.size() - 1];
     for (int n = 1; n < log.size(); n++) {
       CalibrationFit.Reading from = log.get(n - 1);
       CalibrationFit.Reading to = log.get(n);
@@ -105,9 +105,9 @@ public final class ThermalSimulation {
         double vapour = site.humidityPercent() / 100 * MoistAir.saturationKpa(roomC);
         run.step(roomC, vapour, false, 0);
       }
-      reckoned[n - 1] = run.waterC;
+      estimated[n - 1] = run.waterC;
     }
-    return reckoned;
+    return estimated;
   }
 
   private TemperatureSeries run(int firstDay, int days, double summer, double water, double box) {

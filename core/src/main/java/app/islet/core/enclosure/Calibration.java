@@ -4,13 +4,13 @@ import app.islet.core.quantity.Check;
 
 /**
  * What the keeper's own thermometer says of an estimate: how many times as much heat passes, and
- * how many times as much water evaporates, as was reckoned. 1 where nobody measured.
+ * how many times as much water evaporates, as was estimated. 1 where nobody measured.
  */
 public record Calibration(double lossFactor, double evaporationFactor) {
   public static final double LEAST = 0.2;
   public static final double MOST = 5;
 
-  /** As reckoned. */
+  /** As estimated. */
   public static final Calibration NONE = new Calibration(1, 1);
 
   public Calibration {

@@ -6,7 +6,7 @@ import java.util.Optional;
  * How the keeper handles this water.
  *
  * @param conditioner the one used, where its label is known
- * @param proof when the filter counts as grown in, by the school followed
+ * @param proof when the filter counts as cycled, by the school followed
  */
 public record Handling(Optional<Conditioner> conditioner, Proof proof) {
   /** No label known, and a week of clear tests as proof. */

@@ -11,7 +11,7 @@ import app.islet.core.enclosure.Vessel;
  * @param safetyFactor bending strength of float glass over that
  */
 public record PaneStress(double thicknessMm, double stressMpa, double safetyFactor) {
-  /** Lasting bending strength reckoned with in the trade, MPa; common practice, no source. */
+  /** Lasting bending strength used in the trade, MPa; common practice, no source. */
   public static final double STRENGTH_MPA = 19.2;
 
   private static final double G = 9.81;

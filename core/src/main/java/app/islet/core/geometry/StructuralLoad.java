@@ -13,7 +13,7 @@ import java.util.OptionalDouble;
 
 /**
  * What the filled enclosure weighs and where it presses. An estimate: densities are those of the
- * trade, and where the pane's thickness is not known it is reckoned as 8 mm.
+ * trade, and where the pane's thickness is not known it is estimated as 8 mm.
  *
  * @param footKg load on each of four feet under the corners, from the left back clockwise as seen
  *     from above: left back, right back, right front, left front

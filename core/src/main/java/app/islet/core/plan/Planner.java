@@ -78,7 +78,7 @@ public final class Planner {
     }
     String mass =
         food.bodyMassPercent().isPresent() && r.massG().isEmpty()
-            ? " Reckoned from length: weigh it for an exact portion."
+            ? " Estimated from length: weigh it for an exact portion."
             : "";
     return new Task(
         key,

@@ -91,7 +91,7 @@ public record Outlook(List<Event> events) {
     return (int) Math.round(months * DAYS_PER_MONTH);
   }
 
-  /** What grows worse by growing: a filter or a tube ages too, but is mended on the rounds. */
+  /** What grows worse by growing: a filter or a tube ages too, but is fixed on the rounds. */
   private static List<Finding> failing(HusbandryState situation) {
     return Review.judged(situation)
         .filter(Outlook::isFailing)

@@ -98,11 +98,11 @@ public final class Proposal {
       if (remedy.isEmpty()) {
         return Optional.empty();
       }
-      Enclosure mended = e.with(remedy.get().changes());
-      if (mended.equals(e)) {
+      Enclosure fixed = e.with(remedy.get().changes());
+      if (fixed.equals(e)) {
         return Optional.empty();
       }
-      e = mended;
+      e = fixed;
     }
     return Optional.empty();
   }

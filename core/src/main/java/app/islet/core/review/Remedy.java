@@ -5,7 +5,7 @@ import app.islet.core.quantity.Phrase;
 import java.util.List;
 
 /**
- * What mends a finding.
+ * What fixes a finding.
  *
  * @param changes the numbers to set, where the remedy is one of numbers; applying all of them
  *     clears the finding. None where hands must do it

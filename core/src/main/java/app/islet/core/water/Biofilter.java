@@ -54,7 +54,7 @@ public record Biofilter(double mediaM2, double otherM2, double plantsM2) {
     return part.lengthCm() * part.widthCm() / 1e4;
   }
 
-  /** Nitrogen a day it turns at most, grown in, at 20 °C and plenty, g. */
+  /** Nitrogen a day it turns at most, cycled, at 20 °C and plenty, g. */
   public double mostGPerDay() {
     return (mediaM2 + otherM2) * G_PER_M2_DAY;
   }

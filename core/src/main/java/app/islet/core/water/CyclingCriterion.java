@@ -6,7 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 
-/** When a school calls a filter grown in. */
+/** When a school calls a filter cycled. */
 public enum CyclingCriterion {
   /** A dose of ammonia is gone, and the nitrite it becomes, within a day. */
   DOSE(

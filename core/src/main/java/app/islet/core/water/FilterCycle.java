@@ -129,7 +129,7 @@ public record FilterCycle(
     }
     boolean nitriteSeen =
         told.stream()
-            .anyMatch(t -> !Parameter.NITRITE.isNought(t.value(Parameter.NITRITE).orElseThrow()));
+            .anyMatch(t -> !Parameter.NITRITE.isZero(t.value(Parameter.NITRITE).orElseThrow()));
     return nitriteSeen ? Phase.NITRITE : Phase.AMMONIA;
   }
 
@@ -138,7 +138,7 @@ public record FilterCycle(
         || CyclingCriterion.WEEK.fulfilledOn(record).isPresent();
   }
 
-  /** The newest test by which it was grown in, by any school: what was once there can be lost. */
+  /** The newest test by which it was cycled, by any school: what was once there can be lost. */
   private static Optional<LocalDate> lastReady(WaterRecord known, List<WaterTest> told) {
     for (int n = told.size() - 1; n >= 0; n--) {
       if (told.get(n).isClear() && isReadyBy(known.until(told.get(n).day()))) {
@@ -158,7 +158,7 @@ public record FilterCycle(
     LocalDate first = newest;
     for (int n = told.size() - 1; n >= 0; n--) {
       WaterTest t = told.get(n);
-      boolean nitrite = !Parameter.NITRITE.isNought(t.value(Parameter.NITRITE).orElseThrow());
+      boolean nitrite = !Parameter.NITRITE.isZero(t.value(Parameter.NITRITE).orElseThrow());
       boolean same =
           switch (phase) {
             case AMMONIA -> !t.isClear() && !nitrite;

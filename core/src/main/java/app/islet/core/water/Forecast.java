@@ -12,7 +12,7 @@ import java.util.Optional;
  * How a start-up goes on: the model takes over every test as it comes, and is fitted to them by how
  * many bacteria there must have been at the beginning. Slow and fast growth give the range.
  *
- * @param daysLeft until it is grown in, least and most; absent where that takes longer than half a
+ * @param daysLeft until it is cycled, least and most; absent where that takes longer than half a
  *     year
  * @param usualDays the same at the usual pace
  * @param slow days from today on at the slowest common pace, likewise {@code usual} and {@code
@@ -35,7 +35,7 @@ public record Forecast(
   private static final int MOST_TENTHS = -3;
 
   /**
-   * Bacteria of a filter with nothing ripe in it, as a share of what it holds grown in; from memory
+   * Bacteria of a filter with nothing ripe in it, as a share of what it holds cycled; from memory
    * of how long such filters take.
    */
   static final double BARE_SHARE = 1e-4;
@@ -43,7 +43,7 @@ public record Forecast(
   /** Where a test shows less than this, more or less of it says nothing. */
   private static final double SEEN = 0.05;
 
-  /** Ammonia beyond what was reckoned was put in by somebody, so it hardly counts. */
+  /** Ammonia beyond what was estimated was put in by somebody, so it hardly counts. */
   private static final double PUT_IN = 0.25;
 
   /**
@@ -114,8 +114,8 @@ public record Forecast(
     }
 
     private static boolean isClear(Nitrogen n) {
-      return Parameter.AMMONIA.isNought(n.ammoniaMgPerL())
-          && Parameter.NITRITE.isNought(n.nitriteMgPerL());
+      return Parameter.AMMONIA.isZero(n.ammoniaMgPerL())
+          && Parameter.NITRITE.isZero(n.nitriteMgPerL());
     }
 
     /** Whether both kinds turn the proof's dose to what no kit shows within a day. */
@@ -187,14 +187,14 @@ public record Forecast(
     return new NitrogenRun.Feeding(course.loadGPerDay(), course.tap(), byDay, false);
   }
 
-  private static double off(WaterTest test, Nitrogen reckoned) {
-    double ammonia = ratio(test.value(Parameter.AMMONIA).orElseThrow(), reckoned.ammoniaMgPerL());
-    double nitrite = ratio(test.value(Parameter.NITRITE).orElseThrow(), reckoned.nitriteMgPerL());
+  private static double off(WaterTest test, Nitrogen estimated) {
+    double ammonia = ratio(test.value(Parameter.AMMONIA).orElseThrow(), estimated.ammoniaMgPerL());
+    double nitrite = ratio(test.value(Parameter.NITRITE).orElseThrow(), estimated.nitriteMgPerL());
     return ammonia * ammonia * (ammonia > 0 ? PUT_IN : 1) + nitrite * nitrite;
   }
 
-  private static double ratio(double read, double reckoned) {
-    return Math.log((read + SEEN) / (reckoned + SEEN));
+  private static double ratio(double read, double estimated) {
+    return Math.log((read + SEEN) / (estimated + SEEN));
   }
 
   private static Nitrogen read(WaterTest test, Nitrogen now) {

@@ -14,7 +14,7 @@ import app.islet.core.quantity.Check;
  * @param tempC of the water
  * @param ph at {@code carbonateDh}; it falls as that is used up
  * @param carbonateDh of the water at {@code ph}
- * @param mostGPerDay nitrogen a day each kind turns at most, grown in, at 20 °C
+ * @param mostGPerDay nitrogen a day each kind turns at most, cycled, at 20 °C
  * @param filterShare of them that sits in the filter
  * @param plantsGPerDay nitrogen the plants take at most
  * @param pace how many times as fast as usual they grow; 1 is usual, 0.7 to 1.4 is common

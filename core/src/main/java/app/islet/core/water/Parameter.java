@@ -173,7 +173,7 @@ public enum Parameter {
   }
 
   /** Whether a kit would show nothing. */
-  public boolean isNought(double value) {
+  public boolean isZero(double value) {
     return value <= kitError + 1e-9;
   }
 }

@@ -40,7 +40,7 @@ public record WaterTest(LocalDate day, Map<Parameter, Double> values) {
   /** Whether the kit would show neither ammonia nor nitrite. */
   boolean isClear() {
     return tellsOfNitrogen()
-        && Parameter.AMMONIA.isNought(values.get(Parameter.AMMONIA))
-        && Parameter.NITRITE.isNought(values.get(Parameter.NITRITE));
+        && Parameter.AMMONIA.isZero(values.get(Parameter.AMMONIA))
+        && Parameter.NITRITE.isZero(values.get(Parameter.NITRITE));
   }
 }

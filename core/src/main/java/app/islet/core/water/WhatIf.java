@@ -124,8 +124,8 @@ public record WhatIf(
             .days();
     int last = -1;
     for (int day = 0; day < days.size(); day++) {
-      if (!Parameter.AMMONIA.isNought(days.get(day).ammoniaMgPerL())
-          || !Parameter.NITRITE.isNought(days.get(day).nitriteMgPerL())) {
+      if (!Parameter.AMMONIA.isZero(days.get(day).ammoniaMgPerL())
+          || !Parameter.NITRITE.isZero(days.get(day).nitriteMgPerL())) {
         last = day;
       }
     }

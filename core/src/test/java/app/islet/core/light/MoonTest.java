@@ -47,7 +47,7 @@ class MoonTest {
     assertThat(after.waxing()).isEqualTo(lit == 0);
   }
 
-  /** commons-suncalc reckons with fewer terms: the two agree within what it leaves out. */
+  /** commons-suncalc calculates with fewer terms: the two agree within what it leaves out. */
   @Test
   void through_a_year_it_agrees_with_the_library() {
     for (int day = 0; day < 365; day++) {

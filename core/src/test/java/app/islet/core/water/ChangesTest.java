@@ -29,7 +29,7 @@ class ChangesTest {
     return new WaterEvent(TODAY.minusDays(daysAgo), WaterEvent.Kind.CHANGE, percent);
   }
 
-  /** Weekly tests before weekly changes, reckoned by hand: 0.5 mg/L a day, a fifth changed. */
+  /** Weekly tests before weekly changes, estimated by hand: 0.5 mg/L a day, a fifth changed. */
   private static WaterRecord weekly(double risePerDay, double percent, double tap, int weeks) {
     List<WaterTest> tests = new ArrayList<>();
     List<WaterEvent> changes = new ArrayList<>();

@@ -12,7 +12,7 @@ final class SectionLamps extends SectionLayer {
     super(sheet);
   }
 
-  /** Lamps that nobody drew hang over the place they are reckoned to shine on. */
+  /** Lamps that nobody drew hang over the place they are estimated to shine on. */
   @Override
   void draw() {
     Optional<BaskingPlace> place = BaskingPlace.of(enclosure, geometry);

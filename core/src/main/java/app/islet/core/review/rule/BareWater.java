@@ -25,9 +25,9 @@ public final class BareWater implements Rule {
   public Stream<Finding> judge(HusbandryState s) {
     Chemistry water = s.enclosure().water().chemistry();
     boolean bare = water.source().filter(WaterSource::isBare).isPresent();
-    boolean mended = water.hardnessDh().orElse(0) >= SOFT_DH;
+    boolean hardened = water.hardnessDh().orElse(0) >= SOFT_DH;
     boolean salted = s.enclosure().water().salinityPpt() > 1;
-    if (!bare || mended || salted || !s.geometry().hasWater() || s.residents().isEmpty()) {
+    if (!bare || hardened || salted || !s.geometry().hasWater() || s.residents().isEmpty()) {
       return Stream.empty();
     }
     return Stream.of(

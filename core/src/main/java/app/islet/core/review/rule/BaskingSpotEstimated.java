@@ -26,7 +26,7 @@ public final class BaskingSpotEstimated implements ResidentRule {
     return "basking-spot-estimated";
   }
 
-  /** How far the reckoned rise over the air may be off, as a share of it. */
+  /** How far the estimated rise over the air may be off, as a share of it. */
   private static final double WITHIN = 1 / 3.0;
 
   @Override

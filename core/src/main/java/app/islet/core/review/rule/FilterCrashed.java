@@ -9,7 +9,7 @@ import app.islet.core.water.FilterCycle;
 import com.google.auto.service.AutoService;
 import java.util.stream.Stream;
 
-/** A filter that was grown in, and whose tests show ammonia or nitrite again. */
+/** A filter that was cycled, and whose tests show ammonia or nitrite again. */
 @AutoService(Rule.class)
 public final class FilterCrashed implements Rule {
   @Override

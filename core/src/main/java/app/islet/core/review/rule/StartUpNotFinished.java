@@ -36,7 +36,7 @@ public final class StartUpNotFinished implements ResidentRule {
     if (tested.phase() != FilterCycle.Phase.UNTESTED) {
       return judge(r, filterCycle.get(), tested);
     }
-    int ripe = filterCycle.get().days();
+    int needed = filterCycle.get().days();
     Optional<LocalDate> since =
         s.enclosure()
             .all(Equipment.Filter.class)
@@ -48,7 +48,7 @@ public final class StartUpNotFinished implements ResidentRule {
           : Optional.empty();
     }
     long days = ChronoUnit.DAYS.between(since.get(), s.date());
-    if (days >= ripe) {
+    if (days >= needed) {
       return Optional.empty();
     }
     return Optional.of(
@@ -58,7 +58,7 @@ public final class StartUpNotFinished implements ResidentRule {
             .what(
                 "The filter has run for {}; it needs weeks, commonly {}, before it carries {}.",
                 Quantity.days(Math.max(0, days)),
-                Quantity.days(ripe),
+                Quantity.days(needed),
                 r.words())
             .why(
                 "Until then ammonia and nitrite rise unseen in clear water; skipping this is the most frequent cause of sickness.")
