@@ -167,7 +167,7 @@ public record Cooling(
             model,
             model.machines().lamps(COOL_LIGHT),
             0,
-            Phrase.of("Not where an animal must bask: it needs the warmth of its lamp."));
+            Phrase.of("Not where an animal must bask: it needs the heat of its lamp."));
       }
     }
 

@@ -57,7 +57,7 @@ public record Timetable(List<Row> rows) {
               light.onHour() + (hours - lamp) / 2,
               lamp,
               Phrase.of(
-                  "{} in the middle of the day; warmth first, then food", Quantity.hours(lamp))));
+                  "{} in the middle of the day; basking first, then food", Quantity.hours(lamp))));
     }
     if (e.has(Equipment.UvbLamp.class)) {
       rows.add(

@@ -41,7 +41,7 @@ public final class LampMissesPlace implements ResidentRule {
             .what(
                 "The basking lamp shines on no dry place with room for the whole body of {}.",
                 r.words())
-            .why("Warm on land is where it must lie; warmth beside it is lost on it.")
+            .why("It can only warm up on dry land; heat beside the land does not reach it.")
             .remedy("Hang the lamp over the dry place, or higher, where its cone is wider.")
             .build());
   }

@@ -48,7 +48,7 @@ public final class NoBaskingPlace implements ResidentRule {
                 r.words(),
                 Quantity.cm2(need))
             .why(
-                "Skin and shell must dry through every day, or they rot; warmth there digests the food.")
+                "Skin and shell must dry through every day, or they rot; the heat there helps it digest.")
             .remedy(
                 new Change("/platform/sideCm", side),
                 "A platform {} square, wholly dry, reached by a slope it can climb{}.",
