@@ -154,7 +154,7 @@ class AccessTest {
       assertThat(answer.status()).as(path).isEqualTo(403);
     }
     page.navigate("/c/weir-mill/enclosures/new");
-    assertThat(page.locator("h1")).hasText("That is not yours to change");
+    assertThat(page.locator("h1")).hasText("You may not change this");
     page.navigate("/c/weir-mill/rounds");
     assertThat(page.locator("[data-done]").first()).isVisible();
     page.navigate("/c/weir-mill/enclosures/2/records");

@@ -29,7 +29,7 @@ class BenchTest {
     send(page, "Add");
     page.navigate(base + "/build");
     page.fill("#depth", "20");
-    send(page, "Save the design");
+    send(page, "Save design");
     return base;
   }
 
@@ -98,7 +98,7 @@ class BenchTest {
     assertThat(page.locator("#depth")).hasValue("30");
     assertThat(page.locator(".headline .big")).hasText("120");
     assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
-    send(page, "Save the design");
+    send(page, "Save design");
     page.reload();
     assertThat(page.locator("#depth")).hasValue("30");
   }
@@ -154,7 +154,7 @@ class BenchTest {
     assertThat(page.locator("[name=p0-y]")).hasValue("17");
     drag(page, "svg:not(.plan) [data-part=stone-1]", 0, -3);
     assertThat(page.locator("[name=p0-bottom]")).hasValue("3");
-    send(page, "Save the design");
+    send(page, "Save design");
     String mouse = litres(page);
 
     String byKeys = turtleTank(page, "By keys");
@@ -230,7 +230,7 @@ class BenchTest {
     page.fill("#depth", "21");
     settled(page);
     String moved = (String) page.evaluate(READ);
-    send(page, "Save the design");
+    send(page, "Save design");
     page.reload();
     settled(page);
     assertThat(moved).contains("stone-1").isEqualTo(page.evaluate(READ));
@@ -306,7 +306,7 @@ class BenchTest {
     assertThat(page.locator("[name=p1-x]")).hasValue(before);
     act(page, "Remove: Cork 1");
     assertThat(page.locator("[data-row=cork-1]")).hasCount(0);
-    send(page, "Save the design");
+    send(page, "Save design");
     assertThat(page.locator("[data-row=cork-2]")).hasCount(1);
     assertThat(page.locator("[name=p0-locked]")).isChecked();
   }
@@ -319,7 +319,7 @@ class BenchTest {
     page.fill("#depth", "25");
     page.locator("#depth").blur();
     settled(page);
-    send(page, "Save the design");
+    send(page, "Save design");
     assertThat(page.locator(".flash")).containsText("Saved.");
     act(page, "Undo");
     assertThat(page.locator("#depth")).hasValue("20");
@@ -403,7 +403,7 @@ class BenchTest {
     assertThat(page.locator("#groundDepth-note"))
         .containsText("The layers below are 9 cm thick together");
     page.fill("#groundDepth", "9");
-    send(page, "Save the design");
+    send(page, "Save design");
     assertThat(page.locator(".flash")).containsText("Saved.");
     assertThat(page.request().get(Islet.running().base() + base + "/document.json").text())
         .contains("\"points\"", "\"below\"", "drainage");
@@ -483,8 +483,8 @@ class BenchTest {
     Page page = Islet.running().owner();
     String base = turtleTank(page, "Versions");
     page.fill("#depth", "33");
-    send(page, "Save the design");
-    page.click("text=Earlier");
+    send(page, "Save design");
+    page.click("text=Earlier versions");
     assertThat(page.locator(".versions li.panel").first()).containsText("/water/depthCm 20 → 33");
     press(page, "Bring back version 2");
     assertThat(page.locator(".flash")).containsText("Version 2 is the design again.");

@@ -24,7 +24,7 @@ class BuildSheetTest {
     page.fill("#price-water", "0.5");
     page.fill("#tariff", "0.32");
     page.fill("#currency", "EUR");
-    send(page, "Save the prices");
+    send(page, "Save prices");
     assertThat(page.locator("#price-vessel")).hasValue("89.90");
     assertThat(page.locator("main")).containsText("All with a price: 90.40 EUR");
     assertThat(page.locator("tfoot")).containsText("EUR");
@@ -34,11 +34,11 @@ class BuildSheetTest {
 
     page.fill("#price-vessel", "a lot");
     page.fill("#price-water", "0.75");
-    send(page, "Save the prices");
+    send(page, "Save prices");
     assertThat(page.locator("#price-vessel-note")).containsText("\"a lot\" is not a price");
     assertThat(page.locator("#price-water")).hasValue("0.75");
     page.fill("#price-vessel", "");
-    send(page, "Save the prices");
+    send(page, "Save prices");
     page.reload();
     assertThat(page.locator("#price-vessel")).hasValue("");
     assertThat(page.locator("#price-water")).hasValue("0.75");

@@ -28,7 +28,7 @@ class ClimateAndLightTest {
     send(page, "Add");
     page.navigate(enclosure + "/build");
     page.fill("#depth", "32");
-    send(page, "Save the design");
+    send(page, "Save design");
     return enclosure;
   }
 
@@ -74,7 +74,7 @@ class ClimateAndLightTest {
     String enclosure = warmTank(page, "Log tank");
     page.navigate(enclosure + "/climate");
     page.fill("#log-text", "time, water, room\n0, 30, 20\n2, twenty, 20\n4, 27, 20");
-    send(page, "Fit it");
+    send(page, "Fit to my readings");
     assertThat(page.locator("#log [role=alert]"))
         .containsText("line 3: \"twenty\" is not a temperature");
     assertThat(page.locator("#log-text"))
@@ -88,12 +88,12 @@ class ClimateAndLightTest {
                 2026-03-01 20:00, 24.1, 20.0
                 2026-03-02 08:00, 21.4, 20.0
                 """);
-    send(page, "Fit it");
-    assertThat(page.locator(".fit")).containsText("On average the estimate was off by");
+    send(page, "Fit to my readings");
+    assertThat(page.locator(".fit")).containsText("Before, the estimate was off by");
     send(page, "Use this from now on");
     assertThat(page.locator("#log")).containsText("of the estimate, by your log");
     page.navigate(enclosure + "/build");
-    send(page, "Save the design");
+    send(page, "Save design");
     page.navigate(enclosure + "/climate");
     assertThat(page.locator("#log")).containsText("of the estimate, by your log");
     send(page, "Back to the estimate");
@@ -144,7 +144,7 @@ class ClimateAndLightTest {
   void a_helper_sees_the_climate_and_changes_nothing() {
     Page page = ISLET.helper();
     page.navigate("/c/weir-mill/enclosures/7/climate");
-    assertThat(page.locator("#mishaps")).containsText("First, in this order");
+    assertThat(page.locator("#mishaps")).containsText("What to do first");
     assertThat(page.locator("#cooling button")).hasCount(0);
     assertThat(page.locator("#log textarea")).hasCount(0);
   }
@@ -203,7 +203,7 @@ class ClimateAndLightTest {
     String enclosure = warmTank(page, "Led tank");
     page.navigate(enclosure + "/water");
     page.fill("#temperature", "24");
-    send(page, "Log the test");
+    send(page, "Log test");
     page.navigate(enclosure + "/climate");
     assertThat(page.locator("#ways")).containsText("from 24 °C to 18 °C: 6 days, 1 °C cooler each");
   }

@@ -147,7 +147,7 @@ class DragBenchmark {
         "#file",
         new FilePayload(
             "bench.json", "application/json", furnished().getBytes(StandardCharsets.UTF_8)));
-    send(page, "Make it, then say who lives there");
+    send(page, "Create, then add residents");
     page.waitForURL("**/build");
     String address = page.url();
     page.context().close();

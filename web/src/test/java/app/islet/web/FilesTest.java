@@ -33,7 +33,7 @@ class FilesTest {
   }
 
   private static String made(Page page) {
-    send(page, "Make it, then say who lives there");
+    send(page, "Create, then add residents");
     page.waitForURL("**/enclosures/*/*");
     return page.url().replace(Islet.running().base(), "").replaceAll("/(build|residents)$", "");
   }
@@ -94,14 +94,14 @@ class FilesTest {
       page.navigate(base + "/build");
       page.click("text=Files");
       page.setInputFiles("#document", file(bad[0]));
-      send(page, "Read it");
+      send(page, "Import");
       assertThat(page.locator(".refused")).containsText(bad[1]);
     }
     assertThat(text(page, base + "/document.json")).isEqualTo(before);
     page.navigate(NEW);
     page.fill("#name", "Kept while refused");
     page.setInputFiles("#file", file("{}"));
-    send(page, "Make it, then say who lives there");
+    send(page, "Create, then add residents");
     assertThat(page.locator(".refused")).containsText("Nothing was read");
     assertThat(page.locator("#name")).hasValue("Kept while refused");
   }
@@ -114,7 +114,7 @@ class FilesTest {
     page.navigate(base + "/build");
     page.click("text=Files");
     page.setInputFiles("#document", file(pool));
-    send(page, "Read it");
+    send(page, "Import");
     assertThat(page.locator("#length")).hasValue("180");
     assertThat(page.locator("#name")).hasValue("Replaced");
     page.navigate(base + "/versions");

@@ -68,7 +68,7 @@ class FirstVisitTest {
       page.locator("form[action$='/residents'] > button").click();
       assertThat(page.locator(".resident"))
           .containsText("2 African dwarf frogs (froglet), 1 male, 1 female");
-      page.click("summary:has-text('Correct')");
+      page.click("summary:has-text('Edit')");
       page.fill(".correct input[name=count]", "0");
       page.fill(".correct input[name=name]", "Renamed");
       page.click(".correct button");
@@ -117,9 +117,9 @@ class FirstVisitTest {
     assertThat(page.locator(".finding[data-rule=harmful-ground] .source"))
         .containsText(
             "School: Steady cold on a bare floor. Source: common practice, no source Not so by the school: Fine sand for adults.");
-    page.click("text=Save the design");
+    page.click("text=Save design");
     page.navigate("/c/weir-mill/enclosures/1/residents");
-    page.click("summary:has-text('Correct')");
+    page.click("summary:has-text('Edit')");
     page.selectOption("select[name=school]", "Fine sand for adults");
     page.click(".correct button");
     assertThat(page.locator(".resident")).containsText("Kept by: Fine sand for adults.");
@@ -128,7 +128,7 @@ class FirstVisitTest {
     page.navigate("/c/weir-mill/enclosures/1/build");
     page.selectOption("#material", "BARE");
     page.fill("#groundDepth", "0");
-    page.click("text=Save the design");
+    page.click("text=Save design");
   }
 
   @Test

@@ -75,7 +75,7 @@ class KeepersPathTest {
     assertThat(page.locator("#filter")).hasValue("250");
     assertThat(page.locator(".finding[data-rule=water-too-shallow]")).hasCount(0);
     page.fill("#depth", "30");
-    send(page, "Save the design");
+    send(page, "Save design");
     page.navigate(base + "/review");
     assertThat(page.locator(".finding.danger, .finding.wrong")).hasCount(0);
     assertThat(page.locator(".shopping")).containsText("Filter 122 L/h or more in the design");
@@ -163,7 +163,7 @@ class KeepersPathTest {
     assertThat(page.locator(".flash")).containsText("still to come");
     assertThat(page.locator("[data-done]")).hasCount(0);
     page.navigate(MILL + "/rounds?day=2019-01-01");
-    assertThat(page.locator("h1")).containsText("There is no such page here");
+    assertThat(page.locator("h1")).containsText("Page not found");
   }
 
   @Test
@@ -175,7 +175,7 @@ class KeepersPathTest {
     page.fill("#depth", "12,5");
     assertThat(page.locator("#length-note"))
         .hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
-    send(page, "Save the design");
+    send(page, "Save design");
     assertThat(page.locator("#length-note"))
         .hasText("\"sixty\" is not a number. It should be 1 to 2000 cm.");
     assertThat(page.locator("#length")).hasValue("sixty");
@@ -187,7 +187,7 @@ class KeepersPathTest {
         .hasText(
             "Ground and water together would stand 32.5 cm, above the rim at 30 cm. At most 10 cm over this ground.");
     page.fill("#groundDepth", "2");
-    send(page, "Save the design");
+    send(page, "Save design");
     assertThat(page.locator(".flash")).containsText("Saved.");
     assertThat(page.locator("#depth")).hasValue("12.5");
   }
@@ -200,14 +200,14 @@ class KeepersPathTest {
     Page two = Islet.running().owner();
     two.navigate(base + "/build");
     two.fill("#depth", "20");
-    send(two, "Save the design");
+    send(two, "Save design");
     assertThat(two.locator(".flash")).containsText("Saved.");
     one.fill("#depth", "12");
-    send(one, "Save the design");
+    send(one, "Save design");
     assertThat(one.locator(".flash.refused"))
         .containsText("Somebody changed the same field and saved while you typed");
     assertThat(one.locator("#depth")).hasValue("12");
-    send(one, "Save the design");
+    send(one, "Save design");
     assertThat(one.locator(".flash")).containsText("Saved.");
     two.reload();
     assertThat(two.locator("#depth")).hasValue("12");
@@ -221,10 +221,10 @@ class KeepersPathTest {
     Page two = Islet.running().owner();
     two.navigate(base + "/build");
     two.fill("#depth", "20");
-    send(two, "Save the design");
+    send(two, "Save design");
     assertThat(two.locator(".flash")).containsText("Saved.");
     one.fill("#filter", "240");
-    send(one, "Save the design");
+    send(one, "Save design");
     assertThat(one.locator(".flash")).containsText("Saved.");
     assertThat(one.locator("#depth")).hasValue("20");
     assertThat(one.locator("#filter")).hasValue("240");
@@ -243,7 +243,7 @@ class KeepersPathTest {
     page.fill("#depth", "18");
     assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
     assertThat(page.locator(".headline .big")).hasText("32.4");
-    send(page, "Save the design");
+    send(page, "Save design");
     assertThat(page.locator("#depth")).hasValue("18");
   }
 
@@ -262,7 +262,7 @@ class KeepersPathTest {
     page.navigate(base + "/site");
     assertThat(page.locator("#summerDay")).hasValue("75.2");
     page.navigate(base + "/build");
-    send(page, "Save the design");
+    send(page, "Save design");
     String file = page.request().get(Islet.running().base() + base + "/document.json").text();
     assertThat(file)
         .as("saving in inches moves nothing")

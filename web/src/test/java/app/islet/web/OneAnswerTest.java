@@ -55,7 +55,7 @@ class OneAnswerTest {
   @AfterAll
   static void each_figure_was_compared() {
     assertThat(COMPARED)
-        .containsExactlyInAnyOrder("outgrown", "water", "filter", "uvb", "part change");
+        .containsExactlyInAnyOrder("outgrown", "water", "filter", "uvb", "water change");
   }
 
   /** Addresses of the demo's enclosures and of one made from each sample. */
@@ -189,11 +189,11 @@ class OneAnswerTest {
   private static void partChange(PageText water, PageText plan) {
     Matcher told =
         Pattern.compile(
-                "Part change [\\d.,]+ % (every \\d+ days) by the school followed;"
+                "Water change [\\d.,]+ % (every \\d+ days) by the school followed;"
                     + " new water within .*? of the tank's ([\\d.,]+ \\S+)")
             .matcher(water.words());
     if (told.find()) {
-      COMPARED.add("part change");
+      COMPARED.add("water change");
       assertThat(plan.words())
           .containsPattern(
               "Change "

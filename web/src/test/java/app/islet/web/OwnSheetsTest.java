@@ -25,7 +25,7 @@ class OwnSheetsTest {
 
   private static String copy(Page page, String of, String name) {
     page.navigate(CARE + "/" + of);
-    page.click("text=Make a copy of your own");
+    page.click("text=Make your own copy");
     page.fill(".copy-sheet [name=name]", name);
     press(page, "Copy");
     return page.url().replaceAll(".*/care/([^/]+)/numbers$", "$1");
@@ -48,16 +48,16 @@ class OwnSheetsTest {
     Page page = Islet.running().owner();
     String id = copy(page, "axolotl", "Axolotl, colder");
     number(page, "Adult: water", "ideal, most").fill("17");
-    press(page, "Save the numbers");
+    press(page, "Save numbers");
     assertThat(page.locator("#reason-note")).containsText("Say why");
     assertThat(number(page, "Adult: water", "ideal, most")).hasValue("17");
     page.fill("#reason", "our tap runs at 15");
     number(page, "Adult: water", "tolerated, most").fill("16");
-    press(page, "Save the numbers");
+    press(page, "Save numbers");
     assertThat(page.locator(".note.error:visible").first())
         .containsText("must lie within the tolerated one");
     number(page, "Adult: water", "tolerated, most").fill("20");
-    press(page, "Save the numbers");
+    press(page, "Save numbers");
     assertThat(page.locator(".flash")).containsText("1 number changed.");
     assertThat(page.locator(".stages"))
         .containsText("set by the keeper: our tap runs at 15 (ideal; the rest: practice)");
@@ -67,7 +67,7 @@ class OwnSheetsTest {
     page.fill("#length", "22");
     page.fill("#name", "Frost");
     send(page, "Add");
-    page.click("text=Correct");
+    page.click("text=Edit");
     page.selectOption("[name=sheet]", id);
     page.locator("form.correct button").click();
     assertThat(page.locator(".flash")).containsText("Saved.");
@@ -97,7 +97,7 @@ class OwnSheetsTest {
             "sheet.yaml",
             "application/yaml",
             yaml.replace(id, "fern-crab").getBytes(StandardCharsets.UTF_8)));
-    send(page, "Read it");
+    send(page, "Import");
     assertThat(page.locator(".flash")).containsText("Crabs of the fern is among your care sheets.");
     String again =
         page.request().get(Islet.running().base() + CARE + "/fern-crab/sheet.yaml").text();
@@ -114,7 +114,7 @@ class OwnSheetsTest {
             .replace("group: salamander", "group: lizard")
             .replaceFirst("heater: never", "heater: hot");
     page.fill("#text", bad);
-    send(page, "Read it");
+    send(page, "Import");
     assertThat(page.locator("[role=alert]"))
         .containsText("/group: \"lizard\" is not one of turtle, salamander, frog, crab");
     assertThat(page.locator("[role=alert]"))
@@ -122,7 +122,7 @@ class OwnSheetsTest {
     assertThat(page.locator("[role=alert] li")).hasCount(2);
     assertThat(page.locator("#text")).hasValue(bad);
     page.fill("#text", CareLibrary.bundledText("axolotl"));
-    send(page, "Read it");
+    send(page, "Import");
     assertThat(page.locator("[role=alert]"))
         .containsText("\"axolotl\" is a sheet of Islet; give yours another id");
   }
@@ -138,7 +138,7 @@ class OwnSheetsTest {
     page.navigate(base + "/build");
     page.selectOption("#material", "SAND");
     page.fill("#groundDepth", "2");
-    send(page, "Save the design");
+    send(page, "Save design");
     Locator sand = page.locator(".finding[data-rule=harmful-ground]");
     assertThat(sand).containsText("Not so by the school: Fine sand for adults.");
     try {
@@ -148,7 +148,7 @@ class OwnSheetsTest {
       page.navigate(base + "/build");
       assertThat(sand).hasCount(0);
       page.navigate(base + "/residents");
-      page.click("text=Correct");
+      page.click("text=Edit");
       page.selectOption("[name=school]", "Steady cold on a bare floor");
       page.locator("form.correct button").click();
       page.navigate(base + "/build");

@@ -281,7 +281,7 @@ class PagesTest {
   void an_unknown_page_is_told_in_the_house_style() {
     Page page = ISLET.owner();
     page.navigate("/c/weir-mill/no-such-page");
-    assertThat(page.locator("h1")).hasText("There is no such page here");
+    assertThat(page.locator("h1")).hasText("Page not found");
     assertThat(page.locator(".brand")).isVisible();
   }
 }

@@ -55,12 +55,12 @@ class WaterBenchmark {
     page.navigate(enclosure + "/build");
     page.fill("#depth", "32");
     page.fill("#filter", "300");
-    send(page, "Save the design");
+    send(page, "Save design");
     page.navigate(enclosure + "/water");
     page.setInputFiles(
         "#water-file",
         new FilePayload("decade.csv", "text/csv", decade().getBytes(StandardCharsets.UTF_8)));
-    double previewed = timed(() -> send(page, "See what it brings"));
+    double previewed = timed(() -> send(page, "Preview import"));
     double added = timed(() -> send(page, "Add them to the log"));
     String all = Islet.running().base() + enclosure + "/water?curve=nitrate&span=all";
     double[] shown = repeated(() -> page.request().get(all).body());

@@ -34,7 +34,7 @@ class WaterStepTest {
     page.navigate(enclosure + "/build");
     page.fill("#depth", "30");
     page.fill("#filter", "200");
-    send(page, "Save the design");
+    send(page, "Save design");
     page.navigate(enclosure + "/water");
     return enclosure;
   }
@@ -71,15 +71,15 @@ class WaterStepTest {
     tank(page, "Odd water");
     page.fill("#nitrate", "12");
     page.fill("#ph", "72");
-    send(page, "Log the test");
+    send(page, "Log test");
     assertThat(page.locator("#ph-note"))
         .containsText("72 is outside what is possible here: 3 to 11");
     assertThat(page.locator("#nitrate")).hasValue("12");
     page.fill("#ph", "4.9");
-    send(page, "Log the test");
+    send(page, "Log test");
     assertThat(page.locator("#test [role=alert]")).containsText("pH 4.9: usual is 5.5 to 9");
     assertThat(log(page)).hasCount(0);
-    send(page, "Keep it as it is");
+    send(page, "Save anyway");
     assertThat(log(page)).hasCount(1);
     assertThat(log(page)).containsText("pH 4.9");
   }
@@ -88,11 +88,11 @@ class WaterStepTest {
   void a_day_to_come_and_an_empty_row_are_refused() {
     Page page = ISLET.owner();
     tank(page, "Empty water");
-    send(page, "Log the test");
+    send(page, "Log test");
     assertThat(page.locator("#ammonia-note")).containsText("at least one value");
     page.fill("#ph", "7");
     page.fill("#day", TODAY.plusDays(2).toString());
-    send(page, "Log the test");
+    send(page, "Log test");
     assertThat(page.locator("#test")).containsText("is still to come");
   }
 
@@ -111,7 +111,7 @@ class WaterStepTest {
     page.fill("#nitrite", "1");
     page.fill("#ph", "8");
     page.fill("#temperature", "18");
-    send(page, "Log the test");
+    send(page, "Log test");
     Locator now = page.locator(".now");
     assertThat(now).containsText("Now");
     assertThat(now.locator(".what b"))
@@ -129,7 +129,7 @@ class WaterStepTest {
     page.navigate(enclosure + "/build");
     page.fill("#depth", "30");
     page.fill("#filter", "300");
-    send(page, "Save the design");
+    send(page, "Save design");
     page.navigate(enclosure + "/water");
     assertThat(page.locator("#start-up")).containsText("Not tested yet");
     page.locator("#log summary").click();
@@ -164,7 +164,7 @@ class WaterStepTest {
     page.fill("#ammonia", ammonia);
     page.fill("#nitrite", nitrite);
     page.fill("#nitrate", nitrate);
-    send(page, "Log the test");
+    send(page, "Log test");
     assertThat(page.locator(".logged")).isVisible();
   }
 
@@ -193,7 +193,7 @@ class WaterStepTest {
     Page page = ISLET.helper();
     page.navigate("/c/weir-mill/enclosures/2/water");
     page.fill("#nitrate", "5");
-    send(page, "Log the test");
+    send(page, "Log test");
     assertThat(page.locator(".logged")).containsText("nitrate 5 mg/L NO₃");
     assertThat(page.locator("#source form")).hasCount(0);
   }
@@ -205,7 +205,7 @@ class WaterStepTest {
     page.selectOption("#countsAs", "");
     page.fill("#nitrate", "5");
     page.fill("#temperature", "17");
-    send(page, "Log the test");
+    send(page, "Log test");
     assertThat(log(page)).containsText("nitrate 5 mg/L N, temperature 17 °C");
     page.navigate("/c/weir-mill/collection");
     page.selectOption("#units", "US");
@@ -214,7 +214,7 @@ class WaterStepTest {
     assertThat(log(page)).containsText("nitrate 5 mg/L N, temperature 62.6 °F");
     page.selectOption("#countsAs", "ION");
     page.fill("#nitrate", "22");
-    send(page, "Log the test");
+    send(page, "Log test");
     String csv = page.request().get(enclosure + "/water/log.csv").text();
     page.navigate("/c/weir-mill/collection");
     page.selectOption("#units", "METRIC");
@@ -229,7 +229,7 @@ class WaterStepTest {
     page.setInputFiles(
         "#water-file",
         new FilePayload("log.csv", "text/csv", text.getBytes(StandardCharsets.UTF_8)));
-    send(page, "See what it brings");
+    send(page, "Preview import");
   }
 
   @Test

@@ -14,6 +14,7 @@ import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import app.islet.core.water.WaterState;
 import java.util.ArrayList;
 import java.util.List;
@@ -102,7 +103,7 @@ final class AssemblySteps {
           "layers",
           "Lay the lower layers",
           "From the floor up: {}. The mesh reaches up the walls a little, so that nothing washes through.",
-          String.join(", ", e.ground().below().stream().map(l -> l.material().words()).toList()));
+          English.list(e.ground().below().stream().map(l -> l.material().words()).toList()));
     }
     if (heavy()) {
       step(

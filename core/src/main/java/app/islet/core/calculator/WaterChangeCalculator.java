@@ -7,7 +7,7 @@ import com.google.auto.service.AutoService;
 import java.util.List;
 import java.util.Map;
 
-/** What one part change leaves. */
+/** What one water change leaves. */
 @AutoService(Calculator.class)
 public final class WaterChangeCalculator extends AbstractCalculator {
   public WaterChangeCalculator() {

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 
-/** How many part changes reach a target. */
+/** How many water changes reach a target. */
 @AutoService(Calculator.class)
 public final class WaterChangeToCalculator extends AbstractCalculator {
   public WaterChangeToCalculator() {

@@ -6,8 +6,8 @@ import java.util.OptionalDouble;
  * How the water and the box are kept for a stage.
  *
  * @param spotCleanDays days between removing droppings and leftovers
- * @param changePercent share of the water in each part change
- * @param changeDays days between part changes
+ * @param changePercent share of the water in each water change
+ * @param changeDays days between water changes
  * @param rinseDays days between rinses of the filter media, 0 where there is no filter
  * @param testDays days between water tests, 0 where there is no water to test
  * @param largePercent share of the water in the rarer, large change some schools add

@@ -1,11 +1,11 @@
 package app.islet.core.care;
 
+import app.islet.core.text.English;
 import java.time.DayOfWeek;
 import java.time.format.TextStyle;
 import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * How often something is done.
@@ -52,7 +52,7 @@ public record Recurrence(Set<DayOfWeek> weekdays, int everyDays, int perDay) {
           + "on "
           + EnumSet.copyOf(weekdays).stream()
               .map(day -> day.getDisplayName(TextStyle.SHORT, Locale.ENGLISH))
-              .collect(Collectors.joining(", "));
+              .collect(English.listing());
     }
     return times + (everyDays == 1 ? "daily" : "every " + everyDays + " days");
   }

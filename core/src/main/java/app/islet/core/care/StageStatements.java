@@ -4,10 +4,10 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Collectors;
 
 /** A stage of a care sheet in sentences. */
 final class StageStatements {
@@ -234,7 +234,7 @@ final class StageStatements {
           n.ground().never().stream()
               .map(SubstrateMaterial::words)
               .sorted()
-              .collect(Collectors.joining(", ")),
+              .collect(English.listing()),
           n.ground().why());
     }
     to.say(
@@ -339,7 +339,7 @@ final class StageStatements {
             .sorted(Map.Entry.comparingByKey())
             .filter(e -> e.getValue() > 0)
             .map(e -> "%s %d°".formatted(e.getKey().words(), Math.round(e.getValue())))
-            .collect(Collectors.joining(", "));
+            .collect(English.listing());
     return climbs.isEmpty() ? "nothing: it does not leave the water" : climbs;
   }
 

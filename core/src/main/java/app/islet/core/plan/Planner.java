@@ -261,7 +261,7 @@ public final class Planner {
                   Quantity.litres(litres),
                   Quantity.litres(s.geometry().waterL()),
                   Quantity.percent(percent)),
-              Phrase.of("In place of the part change of that day; the filter is left alone."),
+              Phrase.of("Instead of that day's water change; leave the filter alone."),
               Recurrence.every(large),
               10 + litres / 5,
               basis));

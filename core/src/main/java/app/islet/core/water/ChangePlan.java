@@ -16,7 +16,7 @@ import java.util.OptionalDouble;
  * @param targetMgPerL nitrate aimed at before a change, as nitrogen
  * @param settles what this rhythm converges to
  * @param wantedPercent share that holds the target at the same interval, where this rhythm does not
- *     and one part change can
+ *     and one water change can
  * @param wantedDays interval that holds it with the same share, likewise
  * @param mostOffK how far the new water may differ from the tank's, so that it stays within a
  *     degree or two

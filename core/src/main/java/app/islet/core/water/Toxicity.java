@@ -8,7 +8,7 @@ import java.util.Optional;
  *
  * @param ammoniaMgPerL all of it, as nitrogen
  * @param freeShare of it that is poison at this pH and temperature
- * @param changes part changes that bring both below what is a worry, one a day; 0 where none can
+ * @param changes water changes that bring both below what is a worry, one a day; 0 where none can
  * @param percentEach share of each
  */
 public record Toxicity(

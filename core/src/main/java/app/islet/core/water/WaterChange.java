@@ -3,12 +3,12 @@ package app.islet.core.water;
 import app.islet.core.quantity.Check;
 import app.islet.core.quantity.Steps;
 
-/** Dilution by part changes of water. */
+/** Dilution by water changes of water. */
 public final class WaterChange {
   private WaterChange() {}
 
   /**
-   * Concentration after one part change.
+   * Concentration after one water change.
    *
    * @param nowMgPerL before
    * @param tapMgPerL of the new water
@@ -39,7 +39,7 @@ public final class WaterChange {
     }
     if (!(targetMgPerL > tapMgPerL)) {
       throw new IllegalArgumentException(
-          "targetMgPerL must be above tapMgPerL (%s mg/L), which part changes only approach, but was %s"
+          "targetMgPerL must be above tapMgPerL (%s mg/L), which water changes only approach, but was %s"
               .formatted(tapMgPerL, targetMgPerL));
     }
     double left = (targetMgPerL - tapMgPerL) / (nowMgPerL - tapMgPerL);

@@ -95,7 +95,7 @@ class NitrogenRunTest {
     assertThat(run.last().ammoniaMgPerL()).isCloseTo(want, within(0.01 * want));
   }
 
-  /** The geometric series of part changes, once all ends as nitrate. */
+  /** The geometric series of water changes, once all ends as nitrate. */
   @Test
   void a_rhythm_of_changes_settles_where_the_series_says() {
     Map<Integer, List<WaterEvent>> weekly = new HashMap<>();

@@ -6,6 +6,7 @@ import app.islet.core.build.BuildStep;
 import app.islet.core.build.PowerLine;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.text.English;
 import app.islet.web.buildlog.BuildLog;
 import app.islet.web.buildlog.Tariff;
 import app.islet.web.collection.CollectionContext;
@@ -19,10 +20,8 @@ import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
-import java.time.format.DateTimeFormatter;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -40,8 +39,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/enclosures/{id}/sheet")
 class BuildSheetController {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
   private static final String PRICE = "price-";
 
   private final Snapshots snapshots;
@@ -231,6 +228,6 @@ class BuildSheetController {
         step.title(),
         u.text(step.how()),
         step.pause(),
-        Optional.ofNullable(kept.done().get(step.key())).map(day -> day.format(DAY)).orElse(""));
+        Optional.ofNullable(kept.done().get(step.key())).map(day -> English.day(day)).orElse(""));
   }
 }

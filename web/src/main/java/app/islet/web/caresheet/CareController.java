@@ -6,6 +6,7 @@ import app.islet.core.care.Evidence;
 import app.islet.core.care.Stage;
 import app.islet.core.care.Statement;
 import app.islet.core.care.Statements;
+import app.islet.core.text.English;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.support.Reply;
@@ -86,7 +87,15 @@ class CareController {
             .toList());
     model.addAttribute("stages", sheet.stages().stream().map(Stage::name).toList());
     model.addAttribute("rows", rows(sheet, u));
-    model.addAttribute("history", sheets.history(context, id));
+    model.addAttribute(
+        "history",
+        sheets.history(context, id).stream()
+            .map(
+                h ->
+                    English.moment(h.savedAt().atZone(context.collection().zone()))
+                        + ": "
+                        + h.reason())
+            .toList());
     return "caresheet/sheet";
   }
 

@@ -4,6 +4,7 @@ import app.islet.core.care.CareSheet;
 import app.islet.core.care.SheetDraft;
 import app.islet.core.care.SheetNumber;
 import app.islet.core.quantity.Quantity;
+import app.islet.core.text.English;
 import app.islet.core.text.Problem;
 import app.islet.core.text.UnreadableException;
 import app.islet.web.care.CareSheetStore;
@@ -98,7 +99,7 @@ class OwnSheetController {
     return reply.saved(
         changed.isEmpty()
             ? "Nothing was changed."
-            : changed.size() == 1 ? "1 number changed." : changed.size() + " numbers changed.",
+            : English.count(changed.size(), "number changed.", "numbers changed."),
         context.path("/care/" + id));
   }
 

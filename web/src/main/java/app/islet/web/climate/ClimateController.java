@@ -69,7 +69,7 @@ class ClimateController {
     context.require(Role.KEEPER);
     redesigns.change(context, id, state -> cooled(state.assessment(), kind));
     return reply.saved(
-        "Built in: %s. The design before is under Earlier.".formatted(kind.words()),
+        "Added: %s. The design before is under Earlier versions.".formatted(kind.words()),
         address(context, id));
   }
 

@@ -7,10 +7,10 @@ import app.islet.core.climate.TemperatureSeries;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
 import app.islet.web.drawing.Chart;
 import app.islet.web.support.Units;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,8 +24,6 @@ import java.util.function.Function;
  */
 record Curve(String svg, List<String> rows, List<String> outside) {
   private static final int MINUTES_A_DAY = 1440;
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
 
   /** What is asked for. */
   enum Span {
@@ -111,7 +109,8 @@ record Curve(String svg, List<String> rows, List<String> outside) {
     for (int day = 0; day < days; day++) {
       rows.add(
           "%s: %s"
-              .formatted(LocalDate.ofYearDay(2027, day + 1).format(DAY), values(lines, day, u)));
+              .formatted(
+                  English.dayOfYear(LocalDate.ofYearDay(2027, day + 1)), values(lines, day, u)));
     }
     return new Curve(
         chart(

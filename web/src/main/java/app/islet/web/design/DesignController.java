@@ -181,7 +181,7 @@ class DesignController {
       if (proposed(state, length, width).isPresent()) {
         redesigns.change(context, id, now -> proposed(now, length, width).orElseGet(now::design));
         return reply.saved(
-            "Proposed and saved; the design before is under Earlier.",
+            "Proposed and saved; the design before is under Earlier versions.",
             context.path("/enclosures/" + id + "/build"));
       }
       form.refuse(

@@ -7,6 +7,7 @@ import app.islet.core.geometry.Reachability;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import app.islet.web.drawing.LampOverlay;
 import app.islet.web.drawing.PlanDrawing;
 import app.islet.web.drawing.SectionDrawing;
@@ -14,14 +15,11 @@ import app.islet.web.drawing.UnchangedGroups;
 import app.islet.web.figure.DesignFigures;
 import app.islet.web.finding.FindingList;
 import app.islet.web.support.Units;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * What the core says of a design, worded and rounded for one keeper: the drawing, the figures, the
@@ -37,8 +35,6 @@ record DesignView(
     String ahead,
     DesignFigures figures,
     FindingList findings) {
-  private static final DateTimeFormatter MONTH =
-      DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
 
   static DesignView of(Assessment a, UnitSystem system) {
     return of(a, system, BoardView.TODAY);
@@ -72,11 +68,10 @@ record DesignView(
   private static String ahead(Assessment a, BoardView view, Units u) {
     return "In %s, %s: %s."
         .formatted(
-            view.aheadMonths() == 1 ? "1 month" : view.aheadMonths() + " months",
-            a.situation().date().format(MONTH),
-            a.residents().stream()
-                .map(r -> r.words() + " of " + u.cm(r.bodyCm()))
-                .collect(Collectors.joining(", ")));
+            English.count(view.aheadMonths(), "month"),
+            English.month(a.situation().date()),
+            English.list(
+                a.residents().stream().map(r -> r.words() + " of " + u.cm(r.bodyCm())).toList()));
   }
 
   /** Who lives in the water is not shown as trapped in it. */
@@ -94,8 +89,7 @@ record DesignView(
     double farthest = reach.farthestCm(grid);
     List<String> words = new ArrayList<>();
     words.add(
-        "For %s: %s out of the water"
-            .formatted(r.words(), reach.waysOut() == 1 ? "1 way" : reach.waysOut() + " ways"));
+        "For %s: %s out of the water".formatted(r.words(), English.count(reach.waysOut(), "way")));
     if (reach.trappedPercent() > 0) {
       words.add("trapped in %s of it".formatted(u.text(Quantity.percent(reach.trappedPercent()))));
     }
@@ -112,9 +106,8 @@ record DesignView(
     }
     if (!reach.passages().isEmpty()) {
       words.add(
-          reach.passages().size() == 1
-              ? "a gap that would hold it"
-              : reach.passages().size() + " gaps that would hold it");
+          English.count(
+              reach.passages().size(), "gap it can get stuck in", "gaps it can get stuck in"));
     }
     return String.join(", ", words)
         + "; it gets up to %s above the floor, %s."

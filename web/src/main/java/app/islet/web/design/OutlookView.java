@@ -2,10 +2,9 @@ package app.islet.web.design;
 
 import app.islet.core.review.Outlook;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import app.islet.web.support.Units;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * What the time slider marks.
@@ -13,8 +12,6 @@ import java.util.Locale;
  * @param months until the last resident is grown
  */
 record OutlookView(int months, List<Mark> marks) {
-  private static final DateTimeFormatter MONTH =
-      DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
 
   /** A month in which something fails that did not before. */
   record Mark(int month, String when, String severity, String what) {}
@@ -28,7 +25,7 @@ record OutlookView(int months, List<Mark> marks) {
                 e ->
                     new Mark(
                         e.month(),
-                        e.day().format(MONTH),
+                        English.month(e.day()),
                         e.finding().severity().word(),
                         u.text(e.finding().what())))
             .toList());

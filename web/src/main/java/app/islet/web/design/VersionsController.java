@@ -1,6 +1,7 @@
 package app.islet.web.design;
 
 import app.islet.core.document.DocumentDiff;
+import app.islet.core.text.English;
 import app.islet.web.account.People;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.Designs;
@@ -8,10 +9,8 @@ import app.islet.web.enclosure.Revision;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Reply;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,8 +22,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/enclosures/{id}/versions")
 class VersionsController {
-  private static final DateTimeFormatter TIME =
-      DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH);
 
   private final Snapshots snapshots;
   private final People people;
@@ -53,7 +50,7 @@ class VersionsController {
       versions.add(
           new Version(
               revision.number(),
-              revision.savedAt().atZone(zone).format(TIME),
+              English.moment(revision.savedAt().atZone(zone)),
               people.name(revision.savedBy()).orElse(""),
               n + 1 < revisions.size()
                   ? DocumentDiff.between(revisions.get(n + 1).document(), revision.document())

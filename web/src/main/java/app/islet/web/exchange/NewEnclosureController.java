@@ -154,7 +154,7 @@ class NewEnclosureController {
       EnclosureDocument document = read(context, file);
       designs.change(context, id, before -> document.enclosure().withName(before.name()));
       return reply.saved(
-          "Read and saved; the design before is under Earlier.",
+          "Read and saved; the design before is under Earlier versions.",
           context.path("/enclosures/" + id + "/build"));
     } catch (UnreadableException unreadable) {
       model.addAttribute("state", state);

@@ -2,8 +2,8 @@ package app.islet.web.finding;
 
 import app.islet.core.enclosure.DesignField;
 import app.islet.core.review.Finding;
+import app.islet.core.text.English;
 import app.islet.web.support.Units;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 
@@ -33,8 +33,6 @@ public record FindingView(
     String otherwise,
     String source,
     String accepted) {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
   /**
    * @param page of the enclosure, with the field on it where there is one
@@ -69,7 +67,7 @@ public record FindingView(
         f.school().map(s -> s.name()).orElse(""),
         String.join(", ", f.otherwise()),
         f.basis().words(),
-        f.accepted().map(a -> "until " + a.askAgain().format(DAY) + ": " + a.reason()).orElse(""));
+        f.accepted().map(a -> "until " + English.day(a.askAgain()) + ": " + a.reason()).orElse(""));
   }
 
   /** Where it can be put right: the field of its first number, or the page of its step. */

@@ -14,13 +14,13 @@ import app.islet.core.light.UvVerdict;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
 import app.islet.web.drawing.Chart;
 import app.islet.web.drawing.LampOverlay;
 import app.islet.web.support.Units;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -42,10 +42,6 @@ record LightView(
     String moon,
     Optional<PlantsView> plants,
     List<RestView> rests) {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
-  private static final DateTimeFormatter FULL_DAY =
-      DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
   /** An animal's UVB: what it gets, what its zone wants, and what follows. */
   record UvView(String who, String gets, String wants, String verdict, List<String> notes) {}
@@ -97,7 +93,7 @@ record LightView(
                             fed.plant().light().leastMicromol(),
                             fed.enough() ? "enough" : "too little as drawn"))
             .toList();
-    String content = String.join(", ", light.content().stream().map(p -> p.name()).toList());
+    String content = English.list(light.content().stream().map(p -> p.name()).toList());
     return Optional.of(
         new PlantsView(
             "%.0f µmol/m²s".formatted(light.getsMicromol()),
@@ -130,20 +126,19 @@ record LightView(
                     rest.on(date),
                     List.of(
                         "%s: the last meal; weigh it, and rest only what is fat and well. The vet decides where it is not."
-                            .formatted(rest.fastFrom().format(FULL_DAY)),
+                            .formatted(English.day(rest.fastFrom())),
                         "%s: cooler by %s a day, and %.1f h shorter each week."
                             .formatted(
-                                rest.coolFrom().format(FULL_DAY),
+                                English.day(rest.coolFrom()),
                                 u.text(Quantity.kelvin(rest.stepK())),
                                 rest.stepHours()),
                         "%s: at rest, about %s and %.0f h of light; look every few days, feed nothing."
                             .formatted(
-                                rest.restFrom().format(FULL_DAY),
+                                English.day(rest.restFrom()),
                                 u.celsius(rest.coolC()),
                                 rest.hours()),
                         "%s at the latest: warmer and lighter by the same steps, until %s; then water, then food."
-                            .formatted(
-                                rest.restTo().format(FULL_DAY), rest.warmTo().format(FULL_DAY)))));
+                            .formatted(English.day(rest.restTo()), English.day(rest.warmTo())))));
   }
 
   private static Optional<UvView> uv(Assessment a, Resident r, LocalDate date, Units u) {
@@ -227,11 +222,11 @@ record LightView(
     int other = p.otherSchoolMonths();
     return "Fitted on %s: replace it by %s after %d months, by the school followed; another says %d months (%s); a meter beats both."
         .formatted(
-            fitted.format(FULL_DAY),
-            fitted.plusMonths(months).format(FULL_DAY),
+            English.day(fitted),
+            English.day(fitted.plusMonths(months)),
             months,
             other,
-            fitted.plusMonths(other).format(FULL_DAY));
+            English.day(fitted.plusMonths(other)));
   }
 
   private static String dayChart(Photoperiod light, LocalDate date, Units u) {
@@ -256,7 +251,9 @@ record LightView(
       rows.add(
           "%s: light %.1f h, moon %d %%"
               .formatted(
-                  day.format(DAY), light.hoursOn(day), Math.round(100 * moon.illuminated())));
+                  English.dayOfYear(day),
+                  light.hoursOn(day),
+                  Math.round(100 * moon.illuminated())));
     }
     return rows;
   }

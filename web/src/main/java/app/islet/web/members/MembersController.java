@@ -118,7 +118,7 @@ class MembersController {
         "fields",
         List.of(
             Field.of(form, "name", "Name", "text", "", ""),
-            Field.of(form, "login", "Sign-in", "text", "", ""),
+            Field.of(form, "login", "Sign-in name", "text", "", ""),
             Field.of(form, "password", "First password", "password", "", "at least 10 characters"),
             Field.select(
                 form,

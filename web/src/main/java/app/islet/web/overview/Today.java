@@ -1,5 +1,6 @@
 package app.islet.web.overview;
 
+import app.islet.core.text.English;
 import app.islet.web.summary.DayRounds;
 import app.islet.web.summary.EnclosureSummary;
 import app.islet.web.support.Units;
@@ -42,12 +43,9 @@ record Today(
 
   private static String late(DayRounds.Stop stop, DayRounds.Line line, Units u) {
     int days = line.due().daysLate();
-    return "%s: %s, %d %s late"
+    return "%s: %s, %s late"
         .formatted(
-            stop.enclosure().name(),
-            u.text(line.due().task().title()),
-            days,
-            days == 1 ? "day" : "days");
+            stop.enclosure().name(), u.text(line.due().task().title()), English.count(days, "day"));
   }
 
   public long percent() {

@@ -1,15 +1,14 @@
 package app.islet.web.plan;
 
 import app.islet.core.plan.DueTask;
+import app.islet.core.text.English;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.summary.DayRounds;
 import app.islet.web.support.Units;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -20,8 +19,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 @Controller
 class PlanController {
   private static final int FORTNIGHT = 14;
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
   private final Snapshots snapshots;
   private final DayRounds rounds;
@@ -66,7 +63,7 @@ class PlanController {
 
   private static DayView day(LocalDate date, boolean today, List<DueTask> list, Units u) {
     return new DayView(
-        today ? "Today" : date.format(DAY),
+        today ? "Today" : English.shortWeekday(date),
         date,
         list.stream()
             .map(

@@ -6,6 +6,7 @@ import app.islet.core.review.Acceptance;
 import app.islet.core.review.Outlook;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
+import app.islet.core.text.English;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.drawing.SectionDrawing;
@@ -20,7 +21,6 @@ import app.islet.web.support.RefusedException;
 import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -40,8 +40,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/c/{collection}/enclosures/{id}")
 class ReviewController {
   private static final int MONTHS_AHEAD = 36;
-  private static final DateTimeFormatter MONTH =
-      DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
 
   private final Snapshots snapshots;
   private final Acceptances acceptances;
@@ -75,6 +73,7 @@ class ReviewController {
         "figures",
         DesignFigures.of(
             state.assessment(), grid, state.residents().stream().findFirst(), context.units()));
+    model.addAttribute("judgedOn", English.day(state.day()));
     return "review/report";
   }
 
@@ -194,7 +193,7 @@ class ReviewController {
   @PostMapping("/reopen")
   String reopen(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
     acceptances.reopen(context, id, form.typed("rule"), form.typed("who"));
-    return reply.saved("Open again.", address(context, id));
+    return reply.saved("Reopened.", address(context, id));
   }
 
   private static String address(CollectionContext context, long id) {
@@ -207,7 +206,7 @@ class ReviewController {
   private static Later later(Outlook.Event e, Units u) {
     String severity = e.finding().severity().word();
     return new Later(
-        e.day().format(MONTH),
+        English.month(e.day()),
         severity,
         severity.toLowerCase(Locale.ROOT),
         u.text(e.finding().what()));

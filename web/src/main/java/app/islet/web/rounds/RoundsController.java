@@ -1,5 +1,6 @@
 package app.islet.web.rounds;
 
+import app.islet.core.text.English;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
@@ -10,10 +11,8 @@ import app.islet.web.support.RefusedException;
 import app.islet.web.support.Reply;
 import app.islet.web.tasklog.TaskLog;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -33,9 +32,6 @@ class RoundsController {
 
   /** So many stops come with the page; further ones come as they are scrolled to. */
   private static final int AT_ONCE = 12;
-
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
 
   private final DayRounds rounds;
   private final EnclosureStore enclosures;
@@ -69,7 +65,7 @@ class RoundsController {
     model.addAttribute(
         "minutes",
         Math.round(stops.stream().mapToDouble(DayRounds.Stop::minutesLeft).sum() / 5) * 5);
-    model.addAttribute("dayName", on.format(DAY));
+    model.addAttribute("dayName", English.weekday(on));
     model.addAttribute("undoId", UUID.randomUUID());
     addPiece(context, piece(context, stops, from), on, model);
     return "rounds/rounds";

@@ -2,14 +2,13 @@ package app.islet.web.rounds;
 
 import app.islet.core.plan.DueTask;
 import app.islet.core.plan.TaskKind;
+import app.islet.core.text.English;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.summary.DayRounds;
 import app.islet.web.summary.EnclosureSummary;
 import app.islet.web.support.Units;
 import app.islet.web.tasklog.TaskEntry;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 
 /**
@@ -18,8 +17,6 @@ import java.util.UUID;
  * @param where its room, and who lives there
  */
 record StopView(long id, String name, String where, String glyph, long left, List<LineView> lines) {
-  private static final DateTimeFormatter TIME =
-      DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
   /**
    * @param state words for done, skipped or late; empty while it is just due
@@ -69,12 +66,10 @@ record StopView(long id, String name, String where, String glyph, long left, Lis
   private static String settled(CollectionContext context, TaskEntry entry) {
     return entry.kind() == TaskEntry.Kind.SKIPPED
         ? "skipped: " + entry.reason()
-        : "done " + entry.enteredAt().atZone(context.collection().zone()).format(TIME);
+        : "done " + English.time(entry.enteredAt().atZone(context.collection().zone()));
   }
 
   private static String late(DueTask due) {
-    return due.daysLate() > 0
-        ? "late by %d %s".formatted(due.daysLate(), due.daysLate() == 1 ? "day" : "days")
-        : "";
+    return due.daysLate() > 0 ? "late by " + English.count(due.daysLate(), "day") : "";
   }
 }

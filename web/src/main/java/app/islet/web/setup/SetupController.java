@@ -82,7 +82,7 @@ class SetupController {
                 "",
                 "the animals you look after, as a whole"),
             Field.of(form, "name", "Your name", "text", "", ""),
-            Field.of(form, "login", "Sign-in", "text", "", "small letters, digits, . _ -"),
+            Field.of(form, "login", "Sign-in name", "text", "", "small letters, digits, . _ -"),
             Field.of(form, "password", "Password", "password", "", "at least 10 characters"),
             Field.select(
                 form,

@@ -5,6 +5,7 @@ import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.review.Acceptance;
 import app.islet.core.review.Outlook;
+import app.islet.core.text.English;
 import app.islet.core.water.WaterRecord;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.ResidentRecord;
@@ -121,6 +122,6 @@ public record EnclosureSnapshot(
   public String who() {
     return occupants.isEmpty()
         ? "nobody yet"
-        : String.join(", ", occupants.stream().map(o -> o.resident().words()).toList());
+        : English.list(occupants.stream().map(o -> o.resident().words()).toList());
   }
 }

@@ -44,7 +44,7 @@ final class EventForm {
     return "%s (%s)".formatted(kind.words(), kind.of().isEmpty() ? unit : kind.of() + ", " + unit);
   }
 
-  /** As in {@code part change, 25 %}. */
+  /** As in {@code water change, 25 %}. */
   static String words(WaterEvent event, UnitSystem units) {
     String what = event.kind().words().toLowerCase(Locale.ENGLISH);
     return event.kind().hasAmount()

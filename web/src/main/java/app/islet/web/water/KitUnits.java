@@ -36,6 +36,12 @@ record KitUnits(UnitSystem system, boolean asIon) {
     return parameter.dimension().number(inside * factor(parameter), system);
   }
 
+  /** An estimate, to a tenth: more places than a forecast can mean. */
+  String about(Parameter parameter, double inside) {
+    double tenths = Math.round(inside * factor(parameter) * 10) / 10.0;
+    return parameter.dimension().number(tenths, system);
+  }
+
   /** Number and unit, as in {@code 12 mg/L NO₃}. */
   String text(Parameter parameter, double inside) {
     return (number(parameter, inside) + " " + unit(parameter)).strip();

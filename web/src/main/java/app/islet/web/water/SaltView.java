@@ -4,6 +4,7 @@ import app.islet.core.care.CareLibrary;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
 import app.islet.core.water.ChangePlan;
 import app.islet.core.water.Hydrometer;
 import app.islet.core.water.Parameter;
@@ -37,8 +38,8 @@ record SaltView(
             u.text(new Quantity(Dimension.SALINITY, now)),
             figures(waterState, target, u),
             steps(waterState, u),
-            String.join(", ", company.plants()),
-            String.join(", ", company.animals())));
+            English.list(company.plants()),
+            English.list(company.animals())));
   }
 
   private static List<WaterView.Figure> figures(WaterState waterState, double target, Units u) {
@@ -72,7 +73,7 @@ record SaltView(
             plan ->
                 figures.add(
                     new WaterView.Figure(
-                        "Salt for a part change",
+                        "Salt for a water change",
                         u.grams(SaltMix.saltG(plan.litres(), 0, target, temp)),
                         "in %s of new water: change water is salted"
                             .formatted(u.text(Quantity.litres(plan.litres()))))));

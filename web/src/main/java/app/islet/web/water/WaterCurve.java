@@ -1,6 +1,7 @@
 package app.islet.web.water;
 
 import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterRecord;
@@ -9,7 +10,6 @@ import app.islet.web.drawing.Chart;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -26,8 +26,6 @@ import java.util.TreeMap;
  * @param rows what each day says, one a step
  */
 record WaterCurve(String svg, List<String> rows, String words) {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
   private static final int TICKS = 5;
 
   /** Dots are worth drawing up to so many. */
@@ -141,7 +139,7 @@ record WaterCurve(String svg, List<String> rows, String words) {
   private static List<String> ticks(LocalDate from, int days) {
     List<String> ticks = new ArrayList<>();
     for (int n = 0; n < TICKS; n++) {
-      ticks.add(from.plusDays((long) (days - 1) * n / (TICKS - 1)).format(DAY));
+      ticks.add(English.shortDay(from.plusDays((long) (days - 1) * n / (TICKS - 1))));
     }
     return ticks;
   }
@@ -182,7 +180,7 @@ record WaterCurve(String svg, List<String> rows, String words) {
       KitUnits kit) {
     List<String> rows = new ArrayList<>();
     for (int day = 0; day < values.length; day++) {
-      StringBuilder row = new StringBuilder(steps.first(day).format(DAY)).append(": ");
+      StringBuilder row = new StringBuilder(English.shortDay(steps.first(day))).append(": ");
       row.append(
           Double.isNaN(values[day])
               ? "not tested"

@@ -6,6 +6,7 @@ import app.islet.core.enclosure.WaterSource;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
 import app.islet.core.water.ChangePlan;
 import app.islet.core.water.CyclingCriterion;
 import app.islet.core.water.FilterCycle;
@@ -21,7 +22,6 @@ import app.islet.core.water.WhatIf;
 import app.islet.web.drawing.Chart;
 import app.islet.web.support.Units;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -39,8 +39,6 @@ record WaterView(
     List<String> neverAdd,
     List<Figure> whatIf,
     List<Figure> beginnings) {
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
   private static final int FORECAST_DAYS = 60;
 
   record Figure(String label, String value, String note) {}
@@ -128,7 +126,7 @@ record WaterView(
         u.text(step.what()),
         step.further().stream().map(u::text).toList(),
         step.nextTest().isAfter(today)
-            ? "Next test on %s.".formatted(step.nextTest().format(DAY))
+            ? "Next test on %s.".formatted(English.dayOfYear(step.nextTest()))
             : "");
   }
 
@@ -228,11 +226,11 @@ record WaterView(
       rows.add(
           "%s: ammonia %s, nitrite %s (%s if fast, %s if slow), %s"
               .formatted(
-                  today.plusDays(day).format(DAY),
-                  kit.number(Parameter.AMMONIA, n.ammoniaMgPerL()),
-                  kit.number(Parameter.NITRITE, n.nitriteMgPerL()),
-                  kit.number(Parameter.NITRITE, f.fast().get(day).nitriteMgPerL()),
-                  kit.number(Parameter.NITRITE, f.slow().get(day).nitriteMgPerL()),
+                  English.dayOfYear(today.plusDays(day)),
+                  kit.about(Parameter.AMMONIA, n.ammoniaMgPerL()),
+                  kit.about(Parameter.NITRITE, n.nitriteMgPerL()),
+                  kit.about(Parameter.NITRITE, f.fast().get(day).nitriteMgPerL()),
+                  kit.about(Parameter.NITRITE, f.slow().get(day).nitriteMgPerL()),
                   Parameter.NITRITE.dimension().unit(kit.system())));
     }
     return rows;

@@ -90,7 +90,7 @@ public class WaterLine {
   /**
    * What was done; a tick of the rounds counts as the change the plan asks for.
    *
-   * @param partPercent share of the plan's part change, {@code largePercent} of its large one
+   * @param partPercent share of the plan's water change, {@code largePercent} of its large one
    */
   public Optional<WaterEvent> event(double partPercent, double largePercent) {
     return switch (kind) {

@@ -22,8 +22,9 @@ public final class Hands {
 
   private Hands() {}
 
-  /** Presses the button of that name. */
+  /** Presses the button of that name, once the page stands still. */
   public static void press(Page page, String name) {
+    page.evaluate("document.fonts.ready.then(() => true)");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
         .click();
   }

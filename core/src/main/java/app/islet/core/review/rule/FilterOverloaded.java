@@ -49,7 +49,7 @@ public final class FilterOverloaded implements Rule {
                 "What is not turned poisons them little by little. Estimate, half to twice; the kit decides.")
             .remedy("More media: a second or a larger filter.")
             .remedy("Fewer animals, or less food, and leftovers out at once.")
-            .remedy("Tests twice a week, and a part change at every trace.")
+            .remedy("Test twice a week, and change part of the water at every trace.")
             .build());
   }
 }

@@ -65,7 +65,7 @@ public final class FilterTooWeak implements ResidentRule {
                     : "The filter is weak for {}: {} needed.",
                 r.words(),
                 Quantity.litresPerHour(wanted))
-            .why("Waste turns to ammonia faster than part changes carry it off.")
+            .why("Waste turns to ammonia faster than water changes remove it.")
             .remedy(
                 new Change("/equipment/filter/flowLph", Math.min(size, Math.floor(most))),
                 "A filter rated {} or more.",

@@ -7,9 +7,9 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** A food on the animal's list of never. */
 @AutoService(Rule.class)
@@ -32,9 +32,7 @@ public final class HarmfulFood implements ResidentRule {
                     .why("It cannot digest it, is hurt by it, or falls ill of it over months.")
                     .remedy(
                         "Feed instead: {}.",
-                        r.stage().foods().stream()
-                            .map(f -> f.name())
-                            .collect(Collectors.joining(", ")))
+                        r.stage().foods().stream().map(f -> f.name()).collect(English.listing()))
                     .build());
   }
 }

@@ -6,6 +6,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
 import java.util.List;
 import java.util.stream.Stream;
@@ -26,7 +27,7 @@ public final class MixedKinds implements Rule {
     }
     return Stream.of(
         finding(Severity.WATCH, Step.RESIDENTS)
-            .what("{} kinds together: {}.", Quantity.count(kinds.size()), String.join(", ", kinds))
+            .what("{} kinds together: {}.", Quantity.count(kinds.size()), English.list(kinds))
             .why("Each carries germs the others never met, and none reads another's warnings.")
             .remedy(
                 "One kind to a box is the rule; where you mix, quarantine, watch and have a box ready.")

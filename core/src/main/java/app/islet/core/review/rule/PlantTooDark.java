@@ -8,8 +8,8 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -34,7 +34,7 @@ public final class PlantTooDark implements Rule {
                 plant ->
                     light.getsMicromol() * PlantLight.UNCERTAIN < plant.light().leastMicromol())
             .map(Plant::name)
-            .collect(Collectors.joining(", "));
+            .collect(English.listing());
     if (dark.isEmpty()) {
       return Stream.empty();
     }
@@ -43,7 +43,7 @@ public final class PlantTooDark implements Rule {
             .what("Too little light for {}, as drawn.", dark)
             .why(
                 "A plant that dwindles fouls the water it should clean. Rough estimate, a third to three times.");
-    String content = light.content().stream().map(Plant::name).collect(Collectors.joining(", "));
+    String content = light.content().stream().map(Plant::name).collect(English.listing());
     return Stream.of(
         light
             .shyWho()

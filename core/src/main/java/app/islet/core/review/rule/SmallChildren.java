@@ -8,8 +8,8 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Animals that carry Salmonella or poison in a household with small children. */
@@ -28,7 +28,7 @@ public final class SmallChildren implements Rule {
             .filter(x -> x.hasHazard(Hazard.SALMONELLA) || x.hasHazard(Hazard.SKIN_TOXIN))
             .map(CareSheet::plural)
             .distinct()
-            .collect(Collectors.joining(", "));
+            .collect(English.listing());
     if (kinds.isEmpty() || !s.enclosure().site().smallChildren()) {
       return Stream.empty();
     }

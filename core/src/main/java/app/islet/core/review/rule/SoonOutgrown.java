@@ -10,9 +10,8 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Floor or water that fails within the months of growth a school counts in; a year for most. */
@@ -22,9 +21,6 @@ public final class SoonOutgrown implements ResidentRule {
   public String id() {
     return "soon-outgrown";
   }
-
-  private static final DateTimeFormatter MONTH =
-      DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
 
   private static boolean tooSmall(HusbandryState s, Resident r) {
     Needs.Space space = r.stage().needs().space();
@@ -49,7 +45,7 @@ public final class SoonOutgrown implements ResidentRule {
                 .what(
                     "Outgrown about {} ({}): {} should then measure {}.",
                     Quantity.months(month),
-                    s.date().plusDays(days).format(MONTH),
+                    English.month(s.date().plusDays(days)),
                     r.words(),
                     Quantity.cm(grown.bodyCm()))
                 .why(

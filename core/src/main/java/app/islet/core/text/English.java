@@ -1,0 +1,89 @@
+package app.islet.core.text;
+
+import java.time.LocalDate;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collector;
+import java.util.stream.Collectors;
+
+/** How days, counts and lists are written; every page, finding and message writes them so. */
+public final class English {
+  private static final DateTimeFormatter DAY = pattern("d MMMM yyyy");
+  private static final DateTimeFormatter DAY_OF_YEAR = pattern("d MMMM");
+  private static final DateTimeFormatter WEEKDAY = pattern("EEEE d MMMM");
+  private static final DateTimeFormatter SHORT_WEEKDAY = pattern("EEE d MMM");
+  private static final DateTimeFormatter SHORT_DAY = pattern("d MMM yyyy");
+  private static final DateTimeFormatter MONTH = pattern("MMMM yyyy");
+  private static final DateTimeFormatter TIME = pattern("HH:mm");
+
+  private English() {}
+
+  private static DateTimeFormatter pattern(String pattern) {
+    return DateTimeFormatter.ofPattern(pattern, Locale.ENGLISH);
+  }
+
+  /** 26 November 2026. */
+  public static String day(LocalDate day) {
+    return DAY.format(day);
+  }
+
+  /** 26 November, where the year is plain from what stands around it. */
+  public static String dayOfYear(LocalDate day) {
+    return DAY_OF_YEAR.format(day);
+  }
+
+  /** Thursday 26 November. */
+  public static String weekday(LocalDate day) {
+    return WEEKDAY.format(day);
+  }
+
+  /** Thu 26 Nov, in a narrow column. */
+  public static String shortWeekday(LocalDate day) {
+    return SHORT_WEEKDAY.format(day);
+  }
+
+  /** 26 Nov 2026, along an axis. */
+  public static String shortDay(LocalDate day) {
+    return SHORT_DAY.format(day);
+  }
+
+  /** November 2026. */
+  public static String month(LocalDate day) {
+    return MONTH.format(day);
+  }
+
+  /** 14:05. */
+  public static String time(ZonedDateTime moment) {
+    return TIME.format(moment);
+  }
+
+  /** 26 November 2026, 14:05. */
+  public static String moment(ZonedDateTime moment) {
+    return day(moment.toLocalDate()) + ", " + time(moment);
+  }
+
+  /** 1 day, 3 days. */
+  public static String count(long count, String one, String many) {
+    return count + " " + (count == 1 ? one : many);
+  }
+
+  /** The same for a word that takes an s. */
+  public static String count(long count, String one) {
+    return count(count, one, one + "s");
+  }
+
+  /** a; a and b; a, b and c. */
+  public static String list(List<String> items) {
+    int last = items.size() - 1;
+    return last < 1
+        ? String.join("", items)
+        : String.join(", ", items.subList(0, last)) + " and " + items.get(last);
+  }
+
+  /** Ends a stream with {@link #list}. */
+  public static Collector<String, ?, String> listing() {
+    return Collectors.collectingAndThen(Collectors.toList(), English::list);
+  }
+}

@@ -1,0 +1,129 @@
+package app.islet.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.text.MessageFormat;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Properties;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Element;
+import org.jsoup.nodes.TextNode;
+import org.jsoup.parser.Parser;
+import org.jsoup.select.NodeVisitor;
+import org.junit.jupiter.api.Test;
+
+/** Every text of the pages stands in the catalogue, and the catalogue has no more than that. */
+class MessagesTest {
+  private static final Path TEMPLATES = Path.of("src/main/resources/templates");
+  private static final Pattern KEY = Pattern.compile("#\\{([a-z0-9.-]+)");
+  private static final Pattern WORD = Pattern.compile("[A-Za-z]{2}");
+  private static final Pattern INLINE = Pattern.compile("\\[\\[.*?]]", Pattern.DOTALL);
+  private static final Pattern LITERAL = Pattern.compile("'[^']*[a-z]{2} [a-z]{2}[^']*'");
+
+  /** Shown as they are, in every language. */
+  private static final Set<String> VERBATIM = Set.of("kbd", "code", "script", "style");
+
+  private final Properties messages = read();
+
+  private static Properties read() {
+    Properties all = new Properties();
+    try (InputStreamReader in =
+        new InputStreamReader(
+            MessagesTest.class.getResourceAsStream("/messages.properties"),
+            StandardCharsets.UTF_8)) {
+      all.load(in);
+      return all;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static List<Path> templates() throws IOException {
+    try (Stream<Path> files = Files.walk(TEMPLATES)) {
+      return files.filter(f -> f.toString().endsWith(".html")).toList();
+    }
+  }
+
+  @Test
+  void every_key_of_a_template_is_in_the_catalogue_and_none_is_left_over() throws IOException {
+    Set<String> asked = new TreeSet<>();
+    for (Path template : templates()) {
+      Matcher key = KEY.matcher(Files.readString(template));
+      while (key.find()) {
+        asked.add(key.group(1));
+      }
+    }
+    assertThat(asked).isEqualTo(new TreeSet<>(messages.stringPropertyNames()));
+  }
+
+  @Test
+  void no_template_has_words_of_its_own() throws IOException {
+    List<String> bare = new ArrayList<>();
+    for (Path template : templates()) {
+      Jsoup.parse(Files.readString(template), "", Parser.xmlParser())
+          .traverse(bareWords(template, bare));
+    }
+    assertThat(bare).isEmpty();
+  }
+
+  private static NodeVisitor bareWords(Path template, List<String> bare) {
+    return (node, depth) -> {
+      if (node instanceof TextNode text && shown(text)) {
+        String own = INLINE.matcher(text.getWholeText()).replaceAll("").strip();
+        if (WORD.matcher(own).find()) {
+          bare.add(template + ": " + own);
+        }
+      } else if (node instanceof Element element) {
+        for (String name : List.of("aria-label", "placeholder", "title", "alt")) {
+          String own = element.attr(name);
+          if (WORD.matcher(own).find() && !own.startsWith("2026-")) {
+            bare.add(template + ": " + name + "=" + own);
+          }
+        }
+        element.attributes().asList().stream()
+            .filter(a -> a.getKey().startsWith("th:") && LITERAL.matcher(a.getValue()).find())
+            .forEach(a -> bare.add(template + ": " + a.getValue()));
+      }
+    };
+  }
+
+  /** What stands in an element whose content is computed is only there to read the template. */
+  private static boolean shown(TextNode text) {
+    for (Element e = (Element) text.parent(); e != null; e = e.parent()) {
+      boolean replaced =
+          e.hasAttr("th:text")
+              || e.hasAttr("th:utext")
+              || e.hasAttr("th:replace") && !e.attr("th:replace").contains("~{::main}");
+      if (replaced || VERBATIM.contains(e.tagName())) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  @Test
+  void every_pattern_can_be_read_and_keeps_its_apostrophes() {
+    for (String key : messages.stringPropertyNames()) {
+      String text = messages.getProperty(key);
+      if (text.contains("{")) {
+        assertThat(new MessageFormat(text, Locale.ENGLISH).toPattern()).as(key).isNotEmpty();
+        assertThat(text.replace("''", "")).as(key).doesNotContain("'");
+      } else {
+        assertThat(text).as(key).doesNotContain("''");
+      }
+    }
+  }
+}
