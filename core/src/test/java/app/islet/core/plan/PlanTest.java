@@ -268,7 +268,7 @@ class PlanTest {
     assertThat(Recurrence.timesADay(2).words()).isEqualTo("twice daily");
     assertThat(Recurrence.every(28).words()).isEqualTo("every 28 days");
     assertThat(Recurrence.on(Set.of(DayOfWeek.SATURDAY, DayOfWeek.MONDAY)).words())
-        .isEqualTo("on Mon, Sat");
+        .isEqualTo("on Mon and Sat");
   }
 
   @Test
