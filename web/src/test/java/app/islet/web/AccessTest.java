@@ -101,7 +101,7 @@ class AccessTest {
     page.fill("#username", "mill");
     page.fill("#password", "wrong");
     page.click("main button");
-    assertThat(page.locator(".flash.refused")).containsText("do not belong together");
+    assertThat(page.locator(".flash.refused")).containsText("do not match");
     ISLET.signIn(page, "mill", "quiet water");
     assertThat(page.locator("h1")).hasText("Rounds");
     assertThat(page.request().get(ISLET.base() + "/setup").status())

@@ -469,7 +469,7 @@ class BenchTest {
     send(page, "Add");
     page.navigate(base + "/build");
     Locator go = page.locator("[data-go-ahead]");
-    assertThat(go).containsText("First failure");
+    assertThat(go).containsText("First problem");
     assertThat(page.locator(".marks i").first()).isAttached();
     go.click();
     assertThat(page.locator(".ahead")).containsText("In " + go.getAttribute("data-go-ahead"));
@@ -486,7 +486,7 @@ class BenchTest {
     send(page, "Save design");
     page.click("text=Earlier versions");
     assertThat(page.locator(".versions li.panel").first()).containsText("/water/depthCm 20 → 33");
-    press(page, "Bring back version 2");
+    press(page, "Restore version 2");
     assertThat(page.locator(".flash")).containsText("Version 2 is the design again.");
     assertThat(page.locator("#depth")).hasValue("20");
     page.navigate(base + "/versions");

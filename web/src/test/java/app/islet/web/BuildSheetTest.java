@@ -26,7 +26,7 @@ class BuildSheetTest {
     page.fill("#currency", "EUR");
     send(page, "Save prices");
     assertThat(page.locator("#price-vessel")).hasValue("89.90");
-    assertThat(page.locator("main")).containsText("All with a price: 90.40 EUR");
+    assertThat(page.locator("main")).containsText("Total of priced items: 90.40 EUR");
     assertThat(page.locator("tfoot")).containsText("EUR");
     String csv = page.request().get(Islet.running().base() + SHEET + "/parts.csv").text();
     assertThat(csv.lines().findFirst().orElseThrow()).startsWith("group,thing,amount,unit");

@@ -42,7 +42,7 @@ class ClimateAndLightTest {
         page.locator("#cooling tr").filter(new Locator.FilterOptions().setHasText("A chiller"));
     assertThat(chiller).containsText("enough");
     chiller.locator("button").click();
-    assertThat(page.locator(".flash")).containsText("Built in: A chiller");
+    assertThat(page.locator(".flash")).containsText("Added: A chiller");
     page.navigate(enclosure + "/build");
     String watts = page.inputValue("#chiller");
     assertThat(Integer.parseInt(watts)).isBetween(20, 400);
@@ -137,7 +137,7 @@ class ClimateAndLightTest {
     assertThat(page.locator("#answer .u-1").first()).isAttached();
     assertThat(page.locator("#answer .o-warmth text").first()).isAttached();
     page.navigate("/c/weir-mill/enclosures/1/light");
-    assertThat(page.locator("main")).containsText("Nobody here is known to need UVB");
+    assertThat(page.locator("main")).containsText("No resident is known to need UVB");
   }
 
   @Test

@@ -35,7 +35,7 @@ class FirstVisitTest {
       page.fill("#password", "three small frogs");
       page.fill("#zone", "Europe/Vienna");
       page.click("main button");
-      assertThat(page.locator(".flash")).containsText("Your collection is made");
+      assertThat(page.locator(".flash")).containsText("Your collection is ready");
       page.fill("#username", "Wren");
       page.fill("#password", "three small frogs");
       page.click("main button");
@@ -62,7 +62,7 @@ class FirstVisitTest {
           .hasText(
               "That is not a stage of the African dwarf frog; its stages are: Tadpole, Froglet, Adult.");
       assertThat(page.locator("#males-note"))
-          .hasText("2 males and 1 females are more than the 2 animals there are.");
+          .hasText("2 males and 1 female are more than the 2 animals there are.");
       page.selectOption("#stage", "dwarf-frog/froglet");
       page.fill("#males", "1");
       page.locator("form[action$='/residents'] > button").click();

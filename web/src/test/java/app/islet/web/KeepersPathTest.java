@@ -160,7 +160,7 @@ class KeepersPathTest {
     Page page = Islet.running().owner();
     page.navigate(MILL + "/rounds");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Day after")).click();
-    assertThat(page.locator(".flash")).containsText("still to come");
+    assertThat(page.locator(".flash")).containsText("A day in the future");
     assertThat(page.locator("[data-done]")).hasCount(0);
     page.navigate(MILL + "/rounds?day=2019-01-01");
     assertThat(page.locator("h1")).containsText("Page not found");

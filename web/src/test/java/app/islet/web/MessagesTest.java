@@ -17,6 +17,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
@@ -31,7 +32,7 @@ class MessagesTest {
   private static final Pattern KEY = Pattern.compile("#\\{([a-z0-9.-]+)");
   private static final Pattern WORD = Pattern.compile("[A-Za-z]{2}");
   private static final Pattern INLINE = Pattern.compile("\\[\\[.*?]]", Pattern.DOTALL);
-  private static final Pattern LITERAL = Pattern.compile("'[^']*[a-z]{2} [a-z]{2}[^']*'");
+  private static final Pattern TWO_WORDS = Pattern.compile("[a-z]{2} [a-z]{2}");
 
   /** Shown as they are, in every language. */
   private static final Set<String> VERBATIM = Set.of("kbd", "code", "script", "style");
@@ -94,10 +95,17 @@ class MessagesTest {
           }
         }
         element.attributes().asList().stream()
-            .filter(a -> a.getKey().startsWith("th:") && LITERAL.matcher(a.getValue()).find())
+            .filter(a -> a.getKey().startsWith("th:") && !a.getKey().contains("class"))
+            .filter(a -> literals(a.getValue()).anyMatch(l -> TWO_WORDS.matcher(l).find()))
             .forEach(a -> bare.add(template + ": " + a.getValue()));
       }
     };
+  }
+
+  /** What stands between two apostrophes of an expression. */
+  private static Stream<String> literals(String expression) {
+    String[] pieces = expression.split("'", -1);
+    return IntStream.range(0, pieces.length).filter(i -> i % 2 == 1).mapToObj(i -> pieces[i]);
   }
 
   /** What stands in an element whose content is computed is only there to read the template. */

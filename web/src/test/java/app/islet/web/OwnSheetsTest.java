@@ -143,7 +143,7 @@ class OwnSheetsTest {
     assertThat(sand).containsText("Not so by the school: Fine sand for adults.");
     try {
       page.navigate(CARE + "/axolotl");
-      press(page, "Keep by: Fine sand for adults");
+      press(page, "Use this school: Fine sand for adults");
       assertThat(page.locator(".flash")).containsText("Kept by: Fine sand for adults.");
       page.navigate(base + "/build");
       assertThat(sand).hasCount(0);
@@ -155,7 +155,7 @@ class OwnSheetsTest {
       assertThat(sand).hasCount(1);
     } finally {
       page.navigate(CARE + "/axolotl");
-      press(page, "Keep by: Steady cold on a bare floor");
+      press(page, "Use this school: Steady cold on a bare floor");
     }
   }
 }

@@ -267,13 +267,13 @@ class WaterStepTest {
     String written = page.request().get("/c/weir-mill/enclosures/7/water/log.csv").text();
     String enclosure = tank(page, "Copy water");
     file(page, written);
-    send(page, "Add them to the log");
+    send(page, "Add to log");
     long lines = written.lines().count() - 1;
     assertThat(page.locator(".flash"))
         .containsText("%d lines read, %d of them new.".formatted(lines, lines));
     assertThat(page.request().get(enclosure + "/water/log.csv").text()).isEqualTo(written);
     file(page, written);
-    send(page, "Add them to the log");
+    send(page, "Add to log");
     assertThat(page.locator(".flash")).containsText("0 of them new");
     assertThat(page.request().get(enclosure + "/water/log.csv").text()).isEqualTo(written);
   }

@@ -12,7 +12,7 @@ import java.time.LocalDate;
 public record WaterEvent(LocalDate day, Kind kind, double amount) {
   /** What was done, and what its amount counts. */
   public enum Kind {
-    CHANGE("Part change", "share changed", Dimension.PERCENT, 1, 100),
+    CHANGE("Water change", "share changed", Dimension.PERCENT, 1, 100),
     AMMONIA_DOSE("Ammonia dosed", "as nitrogen, over all the water", Dimension.TRACE, 0.1, 8),
     RIPE_MEDIA("Mature media put in", "share of the filter", Dimension.PERCENT, 1, 100),
     RINSED("Media rinsed in tank water", "", Dimension.COUNT, 0, 0),

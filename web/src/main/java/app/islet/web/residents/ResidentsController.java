@@ -8,6 +8,7 @@ import app.islet.core.care.Stage;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.review.Compatibility;
 import app.islet.core.review.Severity;
+import app.islet.core.text.English;
 import app.islet.web.animal.ResidentRecord;
 import app.islet.web.animal.Residents;
 import app.islet.web.care.CareSheetStore;
@@ -183,8 +184,11 @@ class ResidentsController {
     if (males + females > count) {
       form.refuse(
           "males",
-          "%d males and %d females are more than the %d animals there are."
-              .formatted(males, females, count));
+          "%s and %s are more than the %s there are."
+              .formatted(
+                  English.count(males, "male"),
+                  English.count(females, "female"),
+                  English.count(count, "animal")));
     }
   }
 

@@ -285,7 +285,7 @@ record WaterView(
       ChangePlan plan, Optional<NitrateTrend> trend, KitUnits kit, Units u, List<Figure> all) {
     all.add(
         new Figure(
-            "Part change",
+            "Water change",
             u.text(Quantity.litres(plan.litres())),
             "%s every %d days by the school followed; new water within %s of the tank's"
                 .formatted(

@@ -120,7 +120,7 @@ class WaterCsvTest {
         "2026-03-03,,,7           | line 2: 2026-03-03 is still to come",
         "2026-01-01,,,NaN         | line 2: pH \"NaN\" is not a number",
         "2026-01-01,,,1e3         | line 2: pH \"1e3\" is not a number",
-        "2026-01-01,change,101,   | line 2: Part change must be between 1.0 and 100.0 but was 101.0",
+        "2026-01-01,change,101,   | line 2: Water change must be between 1.0 and 100.0 but was 101.0",
         "2026-01-01,change,,      | line 2: amount \"\" is not a number",
         "2026-01-01,prayed,,      | line 2: \"prayed\" is nothing known here"
       })
