@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
@@ -46,6 +47,9 @@ final class Words {
     }
     if (value instanceof OptionalInt optional) {
       return optional.isPresent() ? String.valueOf(optional.getAsInt()) : "none";
+    }
+    if (value instanceof Set<?> set) {
+      return set.stream().map(Words::of).sorted().collect(Collectors.joining("; ", "{", "}"));
     }
     if (value instanceof Collection<?> all) {
       return all.size() > MANY && all.iterator().next() instanceof Enum
