@@ -32,16 +32,13 @@ public final class AirTooCold implements ResidentRule {
     }
     Needs.Temperature t = need.get();
     Climate.AirClimate air = s.climate().air().get();
-    if (air.winterC() >= t.idealC().min() - 0.5) {
+    Optional<Severity> severity = OffTemperature.tooCold(t, air.winterC());
+    if (severity.isEmpty()) {
       return Optional.empty();
     }
-    Severity severity =
-        air.winterC() < t.harmC().min()
-            ? Severity.DANGER
-            : air.winterC() < t.toleratedC().min() ? Severity.WRONG : Severity.WATCH;
     double size = HeaterSizes.atLeast(air.heatingNeedW() * (1 + Climate.POWER_UNCERTAINTY));
     return Optional.of(
-        finding(severity, Step.CLIMATE)
+        finding(severity.get(), Step.CLIMATE)
             .who(r)
             .basis(t.basis())
             .what(

@@ -30,15 +30,12 @@ public final class AirTooWarm implements ResidentRule {
     }
     Needs.Temperature t = need.get();
     double summer = s.climate().air().get().summerC();
-    if (summer <= t.idealC().max() + 0.5) {
+    Optional<Severity> severity = OffTemperature.tooWarm(t, summer);
+    if (severity.isEmpty()) {
       return Optional.empty();
     }
-    Severity severity =
-        summer > t.harmC().max()
-            ? Severity.DANGER
-            : summer > t.toleratedC().max() ? Severity.WRONG : Severity.WATCH;
     return Optional.of(
-        finding(severity, Step.SITE)
+        finding(severity.get(), Step.SITE)
             .who(r)
             .basis(t.basis())
             .what(

@@ -34,15 +34,12 @@ public final class TooColdInWinter implements ResidentRule {
     }
     Needs.Temperature t = need.get();
     Climate.WaterClimate water = s.climate().water().get();
-    if (water.winterC() >= t.idealC().min() - 0.5) {
+    Optional<Severity> severity = OffTemperature.tooCold(t, water.winterC());
+    if (severity.isEmpty()) {
       return Optional.empty();
     }
-    Severity severity =
-        water.winterC() < t.harmC().min()
-            ? Severity.DANGER
-            : water.winterC() < t.toleratedC().min() ? Severity.WRONG : Severity.WATCH;
     Finding.Builder finding =
-        finding(severity, Step.CLIMATE)
+        finding(severity.get(), Step.CLIMATE)
             .who(r)
             .basis(t.basis())
             .what(

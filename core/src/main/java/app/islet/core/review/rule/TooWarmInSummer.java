@@ -33,15 +33,12 @@ public final class TooWarmInSummer implements ResidentRule {
     }
     Needs.Temperature t = need.get();
     double summer = s.climate().water().get().summerC();
-    if (summer <= t.idealC().max() + 0.5) {
+    Optional<Severity> severity = OffTemperature.tooWarm(t, summer);
+    if (severity.isEmpty()) {
       return Optional.empty();
     }
-    Severity severity =
-        summer > t.harmC().max()
-            ? Severity.DANGER
-            : summer > t.toleratedC().max() ? Severity.WRONG : Severity.WATCH;
     Finding.Builder finding =
-        finding(severity, Step.CLIMATE)
+        finding(severity.get(), Step.CLIMATE)
             .who(r)
             .basis(t.basis())
             .what(
