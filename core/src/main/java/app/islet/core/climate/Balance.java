@@ -23,9 +23,13 @@ record Balance(Envelope envelope, double roomC, double vapourKpa, double speedMs
     return envelope.sensibleWPerK(speedMs, activity);
   }
 
+  private double boxToRoomWPerK() {
+    return envelope.boxToRoomWPerK(speedMs);
+  }
+
   private double boxC(double waterC, double boxW) {
     double s = sensibleWPerK();
-    return (s * waterC + envelope.boxWPerK() * roomC + boxW) / (s + envelope.boxWPerK());
+    return (s * waterC + boxToRoomWPerK() * roomC + boxW) / (s + boxToRoomWPerK());
   }
 
   /** What water of {@code waterC} under a box of {@code boxC} loses, W. */
@@ -63,7 +67,7 @@ record Balance(Envelope envelope, double roomC, double vapourKpa, double speedMs
           envelope.paneWPerK() + envelope.glowWPerK() + sensibleWPerK() + wetSlope(water);
       double next = clamp(water + (waterW - lossW(water, boxC)) / Check.positive("slope", slope));
       if (Math.abs(next - water) < TOLERANCE_K) {
-        return envelope.boxWPerK() * (boxC - roomC) + sensibleWPerK() * (boxC - next);
+        return boxToRoomWPerK() * (boxC - roomC) + sensibleWPerK() * (boxC - next);
       }
       water = next;
     }
@@ -74,7 +78,7 @@ record Balance(Envelope envelope, double roomC, double vapourKpa, double speedMs
     double s = sensibleWPerK();
     return envelope.paneWPerK()
         + envelope.glowWPerK()
-        + s * envelope.boxWPerK() / (s + envelope.boxWPerK())
+        + s * boxToRoomWPerK() / (s + boxToRoomWPerK())
         + wetSlope(waterC);
   }
 

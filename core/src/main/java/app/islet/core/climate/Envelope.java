@@ -63,6 +63,12 @@ public record Envelope(
   private static final double GLASS_J_PER_LK = 2.5 * 840;
   private static final double AIR_J_PER_LK = 1.2;
 
+  /**
+   * Cross-section of the room's air that a fan drives in, for each m² of surface it blows over: a
+   * fan of 8 cm that moves 30 m³/h over half a square metre; from memory.
+   */
+  private static final double DRIVEN_IN = 0.02;
+
   static Envelope of(Enclosure e, Geometry s) {
     Vessel v = e.vessel();
     double paneMm = v.walls().paneMm().orElse(USUAL_PANE_MM);
@@ -129,6 +135,11 @@ public record Envelope(
   /** Share of the walls that is never insulated: the one looked through. */
   private static double frontShare(Vessel v) {
     return v.lengthCm() / aroundCm(v);
+  }
+
+  /** Heat that passes from the box to the room for each kelvin, W/K; a fan brings room air in. */
+  double boxToRoomWPerK(double airSpeedMs) {
+    return boxWPerK + 1000 * AIR_J_PER_LK * airSpeedMs * DRIVEN_IN * surfaceM2;
   }
 
   /** Heat the surface gives to the box's air for each kelvin, W/K. */

@@ -154,7 +154,7 @@ public final class ThermalSimulation {
     double slope = wet * MoistAir.saturationSlope(from, saturated);
     double offW = wet * (saturated - vapourKpa) - slope * waterC;
     double toRoom = envelope.paneWPerK() + envelope.glowWPerK();
-    double boxToRoom = envelope.boxWPerK();
+    double boxToRoom = envelope.boxToRoomWPerK(speed);
 
     // | a  -s | |water|   | p |
     // | -s  b | | box | = | q |

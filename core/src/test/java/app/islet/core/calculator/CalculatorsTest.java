@@ -61,6 +61,16 @@ class CalculatorsTest {
         .isCloseTo(gPerHour / 2 * (0.089 + 0.0782) / 0.089, withinPercentage(0.5));
   }
 
+  /** Psychrometric chart at sea level (ASHRAE Fundamentals, from memory): 30 °C, 50 %: 22.0 °C. */
+  @ParameterizedTest
+  @ValueSource(doubles = {0.2, 1, 5, 20})
+  void no_fan_goes_below_the_wet_bulb_of_the_chart(double speedMs) {
+    String tank = "lengthCm=100 widthCm=40 depthCm=40 roomC=30 rhPercent=50 airSpeedMs=";
+    Map<String, Double> out = Calculators.run("fan", pairs(tank + speedMs));
+    assertThat(out.get("wetBulbC")).isCloseTo(22.0, within(0.2));
+    assertThat(out.get("reachesC")).isBetween(out.get("wetBulbC"), out.get("stillC"));
+  }
+
   /** Water colder than the dew point gathers water: 20 °C, 100 % over water of 10 °C. */
   @Test
   void over_cold_water_moisture_condenses() {
@@ -110,7 +120,11 @@ class CalculatorsTest {
     "ph-ramp, fromPh=7.9 toPh=6.9, days, 5",
     "ph-ramp, fromPh=6.5 toPh=6.5, perDay, 0",
     "filter-turnover, volumeL=100 caughtL=2 seconds=18, flowLph, 400",
-    "filter-turnover, volumeL=100 caughtL=2 seconds=18, perHour, 4"
+    "filter-turnover, volumeL=100 caughtL=2 seconds=18, perHour, 4",
+    // Conservation of energy: with air as warm as the water and saturated, only what is put in goes
+    // out.
+    "chiller, lengthCm=100 widthCm=40 depthCm=40 roomC=25 targetC=25 rhPercent=100 gainW=40, needW, 40",
+    "fan, lengthCm=100 widthCm=40 depthCm=40 roomC=25 rhPercent=100 airSpeedMs=2, reachesC, 25"
   })
   void calculators_answer(String id, String in, String key, double value) {
     assertThat(Calculators.run(id, pairs(in)).get(key)).isCloseTo(value, within(1e-5));
