@@ -104,6 +104,22 @@ public record Resident(
         name, species, count, males, females, length, mass, stage, schoolName, arrival, foods);
   }
 
+  /** The same body, of so many animals. */
+  Resident asOneOf(String names, int heads, int male, int female, List<FoodItem> foods) {
+    return new Resident(
+        names,
+        species,
+        heads,
+        male,
+        female,
+        lengthCm,
+        massG,
+        statedStage,
+        school,
+        arrivedOn,
+        foods);
+  }
+
   /** The life stage: by measured length where there is one, else as stated, else the last. */
   public Stage stage() {
     if (lengthCm.isPresent()) {

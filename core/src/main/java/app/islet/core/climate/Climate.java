@@ -5,6 +5,7 @@ import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.geometry.Geometry;
 import app.islet.core.quantity.Range;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -82,18 +83,28 @@ public record Climate(Optional<WaterClimate> water, Optional<AirClimate> air, Cl
     return new ClimateModel.Wanted(common(residents, Needs::water), common(residents, Needs::air));
   }
 
-  /** The ideal range all residents share; where none is left, that of the first who states one. */
+  /**
+   * The ideal range all residents share; where there is none the tolerated one; where there is none
+   * either, that of the coolest, for heat harms sooner than cold.
+   */
   private static Optional<Range> common(
       List<Resident> residents, Function<Needs, Optional<Needs.Temperature>> need) {
-    Optional<Range> shared = Optional.empty();
-    for (Resident resident : residents) {
-      Optional<Range> ideal = need.apply(resident.stage().needs()).map(Needs.Temperature::idealC);
-      if (ideal.isPresent()) {
-        shared =
-            shared.isEmpty()
-                ? ideal
-                : Optional.of(shared.get().overlap(ideal.get()).orElse(shared.get()));
-      }
+    List<Needs.Temperature> stated =
+        residents.stream().flatMap(r -> need.apply(r.stage().needs()).stream()).distinct().toList();
+    return shared(stated, Needs.Temperature::idealC)
+        .or(() -> shared(stated, Needs.Temperature::toleratedC))
+        .or(
+            () ->
+                stated.stream()
+                    .map(Needs.Temperature::idealC)
+                    .min(Comparator.comparingDouble(Range::min).thenComparing(Range::max)));
+  }
+
+  private static Optional<Range> shared(
+      List<Needs.Temperature> stated, Function<Needs.Temperature, Range> range) {
+    Optional<Range> shared = stated.stream().findFirst().map(range);
+    for (Needs.Temperature t : stated) {
+      shared = shared.flatMap(r -> r.overlap(range.apply(t)));
     }
     return shared;
   }

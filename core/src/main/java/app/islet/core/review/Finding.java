@@ -1,10 +1,12 @@
 package app.islet.core.review;
 
+import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Evidence;
 import app.islet.core.care.School;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Phrase;
+import app.islet.core.text.English;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -99,6 +101,13 @@ public record Finding(
     public Builder who(Resident resident) {
       this.who = resident.name();
       this.school = Optional.of(resident.sheet().school());
+      return this;
+    }
+
+    /** Of all of them together, judged by the school of the one that matters most. */
+    public Builder who(List<Cohort> cohorts, Cohort leading) {
+      this.who = English.list(cohorts.stream().map(Cohort::who).toList());
+      this.school = Optional.of(leading.sheet().school());
       return this;
     }
 

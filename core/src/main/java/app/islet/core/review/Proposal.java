@@ -1,6 +1,8 @@
 package app.islet.core.review;
 
+import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.SpaceNeeds;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
@@ -73,10 +75,7 @@ public final class Proposal {
   }
 
   private double floorCm2() {
-    return residents.stream()
-        .mapToDouble(r -> r.stage().needs().space().floorCm2For(r.count()))
-        .max()
-        .orElse(0);
+    return new SpaceNeeds(Cohort.of(residents)).floorCm2();
   }
 
   private Optional<Enclosure> passing(String name, Vessel vessel) {
@@ -227,11 +226,10 @@ public final class Proposal {
   private Furnishings furnishings() {
     int hides =
         (int)
-            residents.stream()
-                .mapToDouble(
-                    r -> Math.ceil(r.stage().needs().shelter().hidesPerAnimal() * r.count()))
-                .max()
-                .orElse(0);
+            Math.ceil(
+                residents.stream()
+                    .mapToDouble(r -> r.stage().needs().shelter().hidesPerAnimal() * r.count())
+                    .sum());
     Furnishings f = hides > 0 ? Furnishings.NONE.with(new Hides(hides, 0)) : Furnishings.NONE;
     boolean crabs = residents.stream().anyMatch(r -> r.sheet().group() == AnimalGroup.CRAB);
     List<Dish> dishes = new ArrayList<>();

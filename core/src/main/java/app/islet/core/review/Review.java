@@ -1,8 +1,11 @@
 package app.islet.core.review;
 
+import app.islet.core.animal.Cohort;
+import app.islet.core.animal.Resident;
 import app.islet.core.situation.HusbandryState;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -49,12 +52,25 @@ public record Review(List<Finding> findings) {
    */
   static Stream<Finding> judged(HusbandryState situation) {
     return Stream.concat(
-        situation.residents().stream()
-            .flatMap(
-                resident ->
-                    RESIDENT_RULES.stream()
-                        .flatMap(rule -> rule.judge(situation, resident).stream())),
+        situation.cohorts().stream().flatMap(cohort -> judged(situation, cohort)),
         SHARED_RULES.stream().flatMap(rule -> rule.judge(situation)));
+  }
+
+  /** Of several sizes the gravest finding of each rule. */
+  private static Stream<Finding> judged(HusbandryState situation, Cohort cohort) {
+    Map<String, Finding> gravest = new LinkedHashMap<>();
+    for (Resident body : cohort.bodies()) {
+      for (ResidentRule rule : RESIDENT_RULES) {
+        rule.judge(situation, body)
+            .ifPresent(
+                finding ->
+                    gravest.merge(
+                        rule.id(),
+                        finding,
+                        (a, b) -> a.severity().compareTo(b.severity()) <= 0 ? a : b));
+      }
+    }
+    return gravest.values().stream();
   }
 
   /**

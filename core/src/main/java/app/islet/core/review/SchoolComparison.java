@@ -1,5 +1,6 @@
 package app.islet.core.review;
 
+import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
@@ -10,7 +11,6 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * Which schools would not make a finding.
@@ -39,25 +39,27 @@ final class SchoolComparison {
       return List.of();
     }
     List<String> schools = new ArrayList<>();
-    for (Resident resident : situation.residents()) {
-      if (resident.name().equals(finding.who())) {
-        addSchools(resident, finding, schools);
+    for (Cohort cohort : situation.cohorts()) {
+      if (cohort.who().equals(finding.who())
+          && finding.school().equals(Optional.of(cohort.sheet().school()))) {
+        addSchools(cohort, finding, schools);
       }
     }
     return schools;
   }
 
   /** A school that says what the default says is not named beside it. */
-  private void addSchools(Resident resident, Finding finding, List<String> schools) {
+  private void addSchools(Cohort cohort, Finding finding, List<String> schools) {
+    Resident resident = cohort.members().get(0);
     String own = resident.sheet().school().name();
     String usual = resident.species().school().name();
-    boolean usually = own.equals(usual) || says(resident, usual, finding);
+    boolean usually = own.equals(usual) || says(cohort, usual, finding);
     if (!usually) {
       schools.add(usual);
       return;
     }
     differing.computeIfAbsent(resident, SchoolComparison::schoolsThatDiffer).stream()
-        .filter(school -> !says(resident, school, finding))
+        .filter(school -> !says(cohort, school, finding))
         .forEach(schools::add);
   }
 
@@ -70,16 +72,16 @@ final class SchoolComparison {
         .toList();
   }
 
-  private boolean says(Resident resident, String school, Finding finding) {
-    String way = indexOf(resident) + "/" + school;
+  private boolean says(Cohort cohort, String school, Finding finding) {
+    int first = indexOf(cohort.members().get(0));
+    String way = first + "/" + school;
     List<Finding> findings = heard.get(way + "/" + finding.rule());
     if (findings == null) {
-      HusbandryState then = asked.computeIfAbsent(way, key -> with(resident, school));
-      findings = judged(Review.rule(finding.rule()), then, indexOf(resident)).toList();
+      HusbandryState then = asked.computeIfAbsent(way, key -> with(cohort, school));
+      findings = judged(Review.rule(finding.rule()), then, then.residents().get(first));
       heard.put(way + "/" + finding.rule(), findings);
     }
-    return findings.stream()
-        .anyMatch(f -> f.who().equals(finding.who()) && f.severity() == finding.severity());
+    return findings.stream().anyMatch(f -> f.severity() == finding.severity());
   }
 
   private int indexOf(Resident resident) {
@@ -90,16 +92,23 @@ final class SchoolComparison {
     return at;
   }
 
-  /** A rule that looks at each resident by itself is asked of this one alone. */
-  private static Stream<Finding> judged(Rule rule, HusbandryState then, int resident) {
+  /** What the rule says of the cohort that resident is of. */
+  private static List<Finding> judged(Rule rule, HusbandryState then, Resident resident) {
+    Cohort cohort =
+        then.cohorts().stream()
+            .filter(c -> c.members().stream().anyMatch(r -> r == resident))
+            .findFirst()
+            .orElseThrow();
     return rule instanceof ResidentRule each
-        ? each.judge(then, then.residents().get(resident)).stream()
-        : rule.judge(then);
+        ? each.judge(then, cohort).stream().toList()
+        : rule.judge(then).filter(f -> f.who().equals(cohort.who())).toList();
   }
 
-  private HusbandryState with(Resident resident, String school) {
+  private HusbandryState with(Cohort cohort, String school) {
     List<Resident> residents =
-        situation.residents().stream().map(r -> r == resident ? r.by(school) : r).toList();
+        situation.residents().stream()
+            .map(r -> cohort.members().stream().anyMatch(m -> m == r) ? r.by(school) : r)
+            .toList();
     return situation.with(residents);
   }
 }

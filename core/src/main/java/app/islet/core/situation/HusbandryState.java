@@ -1,5 +1,6 @@
 package app.islet.core.situation;
 
+import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Body;
@@ -53,6 +54,16 @@ public record HusbandryState(
         geometry,
         Climate.of(enclosure, geometry, residents),
         waterRecord);
+  }
+
+  /** The residents as they are judged: together where they are alike. */
+  public List<Cohort> cohorts() {
+    return Cohort.of(residents);
+  }
+
+  /** How many animals live here. */
+  public int heads() {
+    return residents.stream().mapToInt(Resident::count).sum();
   }
 
   /** The water, ready to be asked. */

@@ -1,63 +1,68 @@
 package app.islet.core.review.rule;
 
-import app.islet.core.animal.Resident;
+import app.islet.core.animal.Cohort;
 import app.islet.core.care.Needs;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** More animals of a kind than keep the peace. */
 @AutoService(Rule.class)
-public final class GroupTooLarge implements ResidentRule {
+public final class GroupTooLarge implements Rule {
   @Override
   public String id() {
     return "group-too-large";
   }
 
   @Override
-  public Optional<Finding> judge(HusbandryState s, Resident r) {
-    Needs.Group group = r.stage().needs().group();
-    int together =
-        s.residents().stream()
-            .filter(o -> o.sheet().kind().equals(r.sheet().kind()))
-            .mapToInt(Resident::count)
-            .sum();
-    boolean first =
-        s.residents().stream()
-            .filter(o -> o.sheet().kind().equals(r.sheet().kind()))
-            .findFirst()
-            .filter(o -> o == r)
-            .isPresent();
-    if (!first || together <= group.most() && together >= group.least()) {
-      return Optional.empty();
-    }
+  public Stream<Finding> judge(HusbandryState s) {
+    return kinds(s).flatMap(kind -> judge(kind).stream());
+  }
+
+  /** The cohorts of each kind there is, whatever their stage and school. */
+  static Stream<List<Cohort>> kinds(HusbandryState s) {
+    return s.cohorts().stream()
+        .collect(
+            Collectors.groupingBy(c -> c.sheet().kind(), LinkedHashMap::new, Collectors.toList()))
+        .values()
+        .stream();
+  }
+
+  private Optional<Finding> judge(List<Cohort> kind) {
+    Needs.Group group = kind.get(0).stage().needs().group();
+    int together = kind.stream().mapToInt(Cohort::count).sum();
     if (together > group.most()) {
       return Optional.of(
           finding(Severity.WRONG, Step.RESIDENTS)
-              .who(r)
+              .who(kind, kind.get(0))
               .basis(group.basis())
               .what(
-                  "{} together; at most {} of {} in one enclosure.",
-                  Quantity.count(together),
-                  Quantity.count(group.most()),
-                  r.words())
+                  "{} together; one enclosure is for {} at most.",
+                  Cohort.words(kind),
+                  Quantity.count(group.most()))
               .why("The weakest is bitten, starved or kept from the water.")
               .remedy("House {} elsewhere.", Quantity.count(together - group.most()))
               .build());
     }
+    if (together >= group.least()) {
+      return Optional.empty();
+    }
     return Optional.of(
         finding(Severity.WATCH, Step.RESIDENTS)
-            .who(r)
+            .who(kind, kind.get(0))
             .basis(group.basis())
             .what(
                 "{} alone; at least {} keep each other at ease.",
-                r.words(),
+                Cohort.words(kind),
                 Quantity.count(group.least()))
             .why("Alone it hides and eats badly.")
             .remedy(

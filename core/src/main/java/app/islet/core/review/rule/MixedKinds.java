@@ -21,7 +21,7 @@ public final class MixedKinds implements Rule {
 
   @Override
   public Stream<Finding> judge(HusbandryState s) {
-    List<String> kinds = s.residents().stream().map(r -> r.species().name()).distinct().toList();
+    List<String> kinds = s.cohorts().stream().map(c -> c.sheet().name()).distinct().toList();
     if (kinds.size() < 2) {
       return Stream.empty();
     }

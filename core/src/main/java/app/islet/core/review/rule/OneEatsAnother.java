@@ -1,10 +1,10 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Evidence;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -13,22 +13,33 @@ import com.google.auto.service.AutoService;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** An animal that fits another's mouth, or is small enough to be bitten: by the largest of them. */
 @AutoService(Rule.class)
-public final class OneEatsAnother implements ResidentRule {
+public final class OneEatsAnother implements Rule {
   @Override
   public String id() {
     return "one-eats-another";
   }
 
   @Override
-  public Optional<Finding> judge(HusbandryState s, Resident small) {
+  public Stream<Finding> judge(HusbandryState s) {
+    List<Cohort> cohorts = s.cohorts();
+    List<Resident> all = cohorts.stream().flatMap(c -> c.sizes().stream()).toList();
+    return cohorts.stream().flatMap(c -> judge(c, all).stream());
+  }
+
+  /** What threatens the smallest of them that is threatened most. */
+  private Optional<Finding> judge(Cohort cohort, List<Resident> all) {
+    return cohort.sizes().stream()
+        .flatMap(small -> judge(small, all).stream())
+        .reduce((a, b) -> b.severity().compareTo(a.severity()) <= 0 ? b : a);
+  }
+
+  private Optional<Finding> judge(Resident small, List<Resident> all) {
     Comparator<Resident> bySize = Comparator.comparingDouble(Resident::bodyCm);
-    List<Resident> larger =
-        s.residents().stream()
-            .filter(big -> big != small && small.bodyCm() < big.bodyCm())
-            .toList();
+    List<Resident> larger = all.stream().filter(big -> small.bodyCm() < big.bodyCm()).toList();
     Optional<Resident> eater = larger.stream().filter(big -> big.swallows(small)).max(bySize);
     if (eater.isPresent()) {
       return eater.map(big -> eaten(small, big));

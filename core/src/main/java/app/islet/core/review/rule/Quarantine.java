@@ -1,21 +1,25 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** A newcomer among animals that were there before it. */
 @AutoService(Rule.class)
-public final class Quarantine implements ResidentRule {
+public final class Quarantine implements Rule {
   @Override
   public String id() {
     return "quarantine";
@@ -25,27 +29,41 @@ public final class Quarantine implements ResidentRule {
   private static final int DAYS = 30;
 
   @Override
-  public Optional<Finding> judge(HusbandryState s, Resident r) {
-    if (r.arrivedOn().isEmpty()) {
+  public Stream<Finding> judge(HusbandryState s) {
+    return s.cohorts().stream().flatMap(c -> judge(s, c).stream());
+  }
+
+  /** The newest of a cohort, if some other animal was there before. */
+  private Optional<Finding> judge(HusbandryState s, Cohort c) {
+    Optional<LocalDate> arrival =
+        c.members().stream()
+            .flatMap(r -> r.arrivedOn().stream())
+            .filter(day -> !day.isAfter(s.date()))
+            .max(Comparator.naturalOrder());
+    if (arrival.isEmpty()) {
       return Optional.empty();
     }
-    LocalDate arrived = r.arrivedOn().get();
+    LocalDate arrived = arrival.get();
     long days = ChronoUnit.DAYS.between(arrived, s.date());
     boolean metOthers =
         s.residents().stream()
-            .filter(o -> o != r)
             .anyMatch(o -> o.arrivedOn().isEmpty() || o.arrivedOn().get().isBefore(arrived));
-    if (days < 0 || days >= DAYS || !metOthers) {
+    if (days >= DAYS || !metOthers) {
       return Optional.empty();
     }
+    List<Resident> newest =
+        c.members().stream().filter(r -> r.arrivedOn().equals(arrival)).toList();
     return Optional.of(
         finding(Severity.WATCH, Step.RESIDENTS)
-            .who(r)
-            .what("{}: here for {}, and already with others.", r.words(), Quantity.days(days))
+            .who(c.all())
+            .what(
+                "{}: here for {}, and already with others.",
+                new Cohort(newest).all().words(),
+                Quantity.days(days))
             .why("What it carries shows in weeks; by then all have it.")
             .remedy(
                 "A tub of its own until {}: bare, with its own net and bucket, tended last.",
-                arrived.plusDays(DAYS))
+                English.day(arrived.plusDays(DAYS)))
             .build());
   }
 }

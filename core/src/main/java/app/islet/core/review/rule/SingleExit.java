@@ -22,9 +22,8 @@ public final class SingleExit implements ResidentRule {
 
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
-    int heads = s.residents().stream().mapToInt(Resident::count).sum();
     double breadth = s.reach(r).map(Reachability::onlyWayCm).orElse(Double.POSITIVE_INFINITY);
-    if (heads < 2
+    if (s.heads() < 2
         || !r.stage().needs().land().necessary()
         || breadth == 0
         || breadth >= 2 * r.bodyCm()) {

@@ -1,62 +1,71 @@
 package app.islet.core.review.rule;
 
-import app.islet.core.animal.Resident;
-import app.islet.core.care.Needs;
+import app.islet.core.animal.Cohort;
+import app.islet.core.animal.SpaceNeeds;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Outlook;
-import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
-import java.util.Optional;
+import java.time.LocalDate;
+import java.util.stream.Stream;
 
 /** Floor or water that fails within the months of growth a school counts in; a year for most. */
 @AutoService(Rule.class)
-public final class SoonOutgrown implements ResidentRule {
+public final class SoonOutgrown implements Rule {
   @Override
   public String id() {
     return "soon-outgrown";
   }
 
-  private static boolean tooSmall(HusbandryState s, Resident r) {
-    Needs.Space space = r.stage().needs().space();
-    return s.geometry().footprintCm2() < space.floorCm2For(r.count())
-        || s.geometry().waterL() < space.waterLFor(r.count(), r.bodyCm()).orElse(0);
+  private static boolean tooSmall(HusbandryState s, SpaceNeeds needs) {
+    return s.geometry().footprintCm2() < needs.floorCm2()
+        || s.geometry().waterL() < needs.waterL().orElse(0);
+  }
+
+  /** How far ahead the one of them looks whose vessel is chosen the longest ahead, months. */
+  private static int ahead(HusbandryState s) {
+    return s.residents().stream()
+        .mapToInt(r -> r.stage().needs().space().ahead().months())
+        .max()
+        .orElse(0);
   }
 
   @Override
-  public Optional<Finding> judge(HusbandryState s, Resident r) {
-    int days = 0;
-    if (tooSmall(s, r)) {
-      return Optional.empty();
+  public Stream<Finding> judge(HusbandryState s) {
+    if (tooSmall(s, new SpaceNeeds(s.cohorts()))) {
+      return Stream.empty();
     }
-    for (int month = 1; month <= r.stage().needs().space().ahead().months(); month++) {
-      days = Outlook.days(month);
-      Resident grown = r.after(days);
-      if (tooSmall(s, grown)) {
-        return Optional.of(
-            finding(Severity.WATCH, Step.BUILD)
-                .who(r)
-                .basis(r.sheet().growth().basis())
-                .what(
-                    "Outgrown about {} ({}): {} should then measure {}.",
-                    Quantity.months(month),
-                    English.month(s.date().plusDays(days)),
-                    r.words(),
-                    Quantity.cm(grown.bodyCm()))
-                .why(
-                    "An average of many animals: yours may be half as fast or twice. Measure, and Islet corrects it.")
-                .remedy(
-                    "Plan a floor of {} by {}.",
-                    Quantity.cm2(grown.stage().needs().space().floorCm2For(r.count())),
-                    s.date().plusDays(days))
-                .build());
+    for (int month = 1; month <= ahead(s); month++) {
+      int days = Outlook.days(month);
+      SpaceNeeds then =
+          new SpaceNeeds(Cohort.of(s.residents().stream().map(r -> r.after(days)).toList()));
+      if (tooSmall(s, then)) {
+        return Stream.of(outgrown(s, month, then));
       }
     }
-    return Optional.empty();
+    return Stream.empty();
+  }
+
+  private Finding outgrown(HusbandryState s, int month, SpaceNeeds then) {
+    Cohort most = then.mostFloor();
+    LocalDate day = s.date().plusDays(Outlook.days(month));
+    return finding(Severity.WATCH, Step.BUILD)
+        .who(s.cohorts(), most)
+        .basis(most.sheet().growth().basis())
+        .what(
+            "Outgrown about {} ({}): {} should then measure {}.",
+            Quantity.months(month),
+            English.month(day),
+            Cohort.words(s.cohorts()),
+            Quantity.cm(most.all().bodyCm()))
+        .why(
+            "An average of many animals: yours may be half as fast or twice. Measure, and Islet corrects it.")
+        .remedy("Plan a floor of {} by {}.", Quantity.cm2(then.floorCm2()), English.day(day))
+        .build();
   }
 }

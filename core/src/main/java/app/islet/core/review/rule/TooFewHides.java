@@ -1,52 +1,56 @@
 package app.islet.core.review.rule;
 
-import app.islet.core.animal.Resident;
-import app.islet.core.care.Needs;
+import app.islet.core.animal.Cohort;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
-import java.util.Optional;
+import java.util.List;
+import java.util.stream.Stream;
 
 /** Fewer hiding places than animals that need one. */
 @AutoService(Rule.class)
-public final class TooFewHides implements ResidentRule {
+public final class TooFewHides implements Rule {
   @Override
   public String id() {
     return "too-few-hides";
   }
 
   @Override
-  public Optional<Finding> judge(HusbandryState s, Resident r) {
-    Needs.Shelter shelter = r.stage().needs().shelter();
-    int wanted = (int) Math.ceil(shelter.hidesPerAnimal() * r.count());
+  public Stream<Finding> judge(HusbandryState s) {
+    List<Cohort> hiding = s.cohorts().stream().filter(c -> hides(c) > 0).toList();
+    int wanted = (int) Math.ceil(hiding.stream().mapToDouble(TooFewHides::hides).sum());
     int there = s.enclosure().furnishings().hidingPlaces();
     int counted = s.enclosure().furnishings().hides().map(Hides::count).orElse(0);
     if (there >= wanted) {
-      return Optional.empty();
+      return Stream.empty();
     }
-    return Optional.of(
+    return Stream.of(
         finding(Severity.WATCH, Step.BUILD)
-            .who(r)
-            .basis(shelter.basis())
+            .who(hiding, hiding.get(0))
+            .basis(hiding.get(0).stage().needs().shelter().basis())
             .what(
                 there == 0
                     ? "No hide drawn for {}; {} needed."
                     : "Too few hides for {}; {} needed.",
-                r.words(),
+                Cohort.words(hiding),
                 Quantity.count(wanted))
             .why(
                 "Where it cannot get out of sight it is never at rest, and the weaker ones are hunted.")
             .remedy(
                 new Change("/furnishings/hides/count", wanted - there + counted),
-                "{} hides in all: caves, bark, dense plants; no sight line from one to the next.",
-                Quantity.count(wanted))
+                "{} in all: caves, bark, dense plants; no sight line from one to the next.",
+                English.count(wanted, "hide"))
             .build());
+  }
+
+  private static double hides(Cohort c) {
+    return c.stage().needs().shelter().hidesPerAnimal() * c.count();
   }
 }

@@ -30,7 +30,7 @@ public final class TooFewWaysOut implements ResidentRule {
         s.geometry().grid().isPresent()
             ? drawn + s.enclosure().furnishings().furtherWaysOut()
             : s.enclosure().waysOut();
-    if (r.count() < 2
+    if (s.heads() < 2
         || shelter.waysOut() < 2
         || !s.geometry().hasWater()
         || there == 0

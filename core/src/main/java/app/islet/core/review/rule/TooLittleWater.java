@@ -1,62 +1,74 @@
 package app.islet.core.review.rule;
 
-import app.islet.core.animal.Resident;
+import app.islet.core.animal.Cohort;
+import app.islet.core.animal.SpaceNeeds;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 /** Less water than the animals foul in a week. */
 @AutoService(Rule.class)
-public final class TooLittleWater implements ResidentRule {
+public final class TooLittleWater implements Rule {
   @Override
   public String id() {
     return "too-little-water";
   }
 
   @Override
-  public Optional<Finding> judge(HusbandryState s, Resident r) {
-    OptionalDouble need = r.stage().needs().space().waterLFor(r.count(), r.bodyCm());
+  public Stream<Finding> judge(HusbandryState s) {
+    SpaceNeeds needs = new SpaceNeeds(s.cohorts());
+    OptionalDouble need = needs.waterL();
     double water = s.geometry().waterL();
     if (need.isEmpty() || water >= need.getAsDouble()) {
-      return Optional.empty();
+      return Stream.empty();
     }
-    double perCm = s.geometry().litresPerCm();
-    double depth =
-        s.enclosure().water().depthCm()
-            + (perCm > 0 ? (need.getAsDouble() - water) / perCm : Double.MAX_VALUE);
-    double room =
-        s.enclosure().vessel().heightCm()
-            - s.enclosure().ground().depthCm()
-            - r.stage().needs().escape().freeboardCm();
+    Cohort most = needs.mostWater();
     Finding.Builder finding =
         finding(water < 0.6 * need.getAsDouble() ? Severity.WRONG : Severity.WATCH, Step.WATER)
-            .who(r)
-            .basis(r.stage().needs().space().basis())
+            .who(needs.cohorts(), most)
+            .basis(most.stage().needs().space().basis())
             .what(
                 "Too little water for {}: {}; {} needed.",
-                r.words(),
+                Cohort.words(needs.cohorts()),
                 Quantity.litres(water),
                 Quantity.litres(need.getAsDouble()))
             .why("Waste grows as fast as in a big tank but has less water to thin it.");
-    boolean shallowOnly = r.stage().needs().depth().map(d -> depth > d.bareMaxCm()).orElse(false);
-    if (depth <= room && !shallowOnly && s.enclosure().land().isEmpty()) {
-      double cm = Math.ceil(depth * 10) / 10;
-      finding.remedy(new Change("/water/depthCm", cm), "Raise the water to {}.", Quantity.cm(cm));
-    }
-    return Optional.of(
+    deeper(s, need.getAsDouble())
+        .ifPresent(
+            cm ->
+                finding.remedy(
+                    new Change("/water/depthCm", cm), "Raise the water to {}.", Quantity.cm(cm)));
+    return Stream.of(
         finding
             .remedy(
                 "A larger vessel: {} at this depth.",
                 Quantity.cm2(
                     need.getAsDouble() * 1000 / Math.max(1, s.enclosure().water().depthCm())))
             .build());
+  }
+
+  /** The depth that makes up for what is missing, where all of them may have it. */
+  private static OptionalDouble deeper(HusbandryState s, double needL) {
+    double perCm = s.geometry().litresPerCm();
+    if (perCm <= 0 || s.enclosure().land().isPresent()) {
+      return OptionalDouble.empty();
+    }
+    double depth = s.enclosure().water().depthCm() + (needL - s.geometry().waterL()) / perCm;
+    double height = s.enclosure().vessel().heightCm() - s.enclosure().ground().depthCm();
+    boolean fits =
+        s.cohorts().stream()
+            .map(c -> c.stage().needs())
+            .allMatch(
+                n ->
+                    depth <= height - n.escape().freeboardCm()
+                        && n.depth().map(d -> depth <= d.bareMaxCm()).orElse(true));
+    return fits ? OptionalDouble.of(Math.ceil(depth * 10) / 10) : OptionalDouble.empty();
   }
 }

@@ -31,7 +31,7 @@ public final class TooTallForItsBase implements ResidentRule {
     double side = Math.max(s.enclosure().vessel().lengthCm(), s.enclosure().vessel().widthCm());
     double height = s.enclosure().vessel().heightCm();
     if (r.sheet().group() != AnimalGroup.CRAB
-        || r.count() < 2
+        || s.heads() < 2
         || shelter.waysOut() < 2
         || r.stage().needs().space().heightCounts()
         || height <= TOWER * side) {
