@@ -3,6 +3,7 @@ package app.islet.core.animal;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.FoodItem;
 import app.islet.core.care.Stage;
+import app.islet.core.quantity.Range;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
@@ -19,7 +20,7 @@ import java.util.OptionalDouble;
  * @param lengthCm length last measured, along what {@link
  *     app.islet.core.care.AnimalGroup#measure()} says
  * @param massG mass last weighed, each
- * @param statedStage the stage the keeper names; a measured length decides against it
+ * @param statedStage the stage the keeper names; where none is, the length decides
  * @param school the school they are kept by; the species' default where there is none
  * @param arrivedOn the day they came into this enclosure, where known
  * @param alsoFed what they get besides the foods of their sheet
@@ -36,6 +37,11 @@ public record Resident(
     Optional<String> school,
     Optional<LocalDate> arrivedOn,
     List<FoodItem> alsoFed) {
+  private static final double DAYS_A_MONTH = 30.44;
+
+  /** How long a form lasts at most where its sheet does not say; from memory. */
+  private static final double FORM_MONTHS = 6;
+
   public Resident {
     alsoFed = List.copyOf(alsoFed);
     if (count < 1 || males < 0 || females < 0 || males + females > count) {
@@ -120,14 +126,30 @@ public record Resident(
         foods);
   }
 
-  /** The life stage: by measured length where there is one, else as stated, else the last. */
+  /** The life stage: as stated, else by measured length, else the last. */
   public Stage stage() {
-    if (lengthCm.isPresent()) {
-      return sheet().stageAt(lengthCm.getAsDouble());
-    }
     return statedStage
         .flatMap(sheet()::stage)
-        .orElseGet(() -> sheet().stages().get(sheet().stages().size() - 1));
+        .orElseGet(
+            () ->
+                lengthCm.isPresent()
+                    ? sheet().stageAt(lengthCm.getAsDouble())
+                    : sheet().stages().get(sheet().stages().size() - 1));
+  }
+
+  /**
+   * The same animals, measured again since their stage was named: growing moves a stage on, never
+   * back, and not over a change of form, which is seen and not measured.
+   */
+  public Resident measuredSince() {
+    Stage stage = stage();
+    boolean outgrown =
+        lengthCm.isPresent()
+            && !stage.endsInChange()
+            && sheet().stageAt(lengthCm.getAsDouble()).fromLengthCm() > stage.fromLengthCm();
+    return outgrown && statedStage.isPresent()
+        ? with(lengthCm, massG, Optional.empty(), school, arrivedOn, alsoFed)
+        : this;
   }
 
   /** Measured length, or what is usual for the stage, cm. */
@@ -148,7 +170,35 @@ public record Resident(
         massG.isPresent()
             ? OptionalDouble.of(massG.getAsDouble() * growth * growth * growth)
             : massG;
-    return with(OptionalDouble.of(later), mass, Optional.empty(), school, arrivedOn, alsoFed);
+    return changesWithin(days)
+        .map(next -> changedInto(next, days))
+        .orElseGet(
+            () ->
+                with(OptionalDouble.of(later), mass, statedStage, school, arrivedOn, alsoFed)
+                    .measuredSince());
+  }
+
+  /** What it changes into within that time, if its form ends by then at the latest. */
+  private Optional<Stage> changesWithin(double days) {
+    Stage stage = stage();
+    return stage.endsInChange() && days > formDays(stage) ? sheet().next(stage) : Optional.empty();
+  }
+
+  private static double formDays(Stage stage) {
+    return DAYS_A_MONTH * stage.recognised().ageMonths().map(Range::max).orElse(FORM_MONTHS);
+  }
+
+  /** Of another form, and as long as is usual for it: what was measured says nothing of it. */
+  private Resident changedInto(Stage next, double days) {
+    double left = days - formDays(stage());
+    return with(
+            OptionalDouble.of(sheet().typicalLengthCm(next)),
+            OptionalDouble.empty(),
+            Optional.of(next.id()),
+            school,
+            arrivedOn,
+            alsoFed)
+        .after(left);
   }
 
   /** Width of the body at its widest, cm. */

@@ -3,6 +3,7 @@ package app.islet.core.care;
 import app.islet.core.quantity.Range;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One stage of a life.
@@ -22,6 +23,8 @@ public record Stage(
     List<String> neverFoods,
     List<Supplement> supplements,
     MaintenanceSchedule maintenance) {
+  private static final Set<String> CHANGING = Set.of("larva", "tadpole", "eft");
+
   public Stage {
     foods = List.copyOf(foods);
     neverFoods = List.copyOf(neverFoods);
@@ -35,6 +38,13 @@ public record Stage(
    */
   public record Recognised(
       double fromLengthCm, Optional<Range> ageMonths, String signs, Evidence basis) {}
+
+  /**
+   * Left by a change of form, whatever the length: a tadpole is longer than the frog it becomes.
+   */
+  public boolean endsInChange() {
+    return CHANGING.contains(id);
+  }
 
   public double fromLengthCm() {
     return recognised.fromLengthCm();

@@ -22,14 +22,51 @@ class ResidentTest {
   }
 
   @Test
-  void a_measured_length_decides_against_the_stated_stage() {
+  void a_stated_stage_wins_and_a_length_decides_where_none_is_stated() {
     assertThat(newt(OptionalDouble.of(2), OptionalDouble.empty(), "adult").stage().id())
+        .isEqualTo("adult");
+    assertThat(newt(OptionalDouble.of(2), OptionalDouble.empty(), null).stage().id())
         .isEqualTo("larva");
     assertThat(newt(OptionalDouble.empty(), OptionalDouble.empty(), "eft").stage().id())
         .isEqualTo("eft");
     assertThat(newt(OptionalDouble.empty(), OptionalDouble.empty(), null).stage().id())
         .as("the last, where nothing is known")
         .isEqualTo("adult");
+  }
+
+  private static String stageMeasuredSince(String species, String stage, double lengthCm) {
+    return new Resident(
+            "It",
+            CareLibrary.bundled().find(species).orElseThrow(),
+            1,
+            0,
+            0,
+            OptionalDouble.of(lengthCm),
+            OptionalDouble.empty(),
+            Optional.of(stage))
+        .measuredSince()
+        .stage()
+        .id();
+  }
+
+  @Test
+  void a_later_measurement_moves_a_stage_on_but_not_back_nor_over_a_change_of_form() {
+    assertThat(stageMeasuredSince("common-musk", "hatchling", 20)).isEqualTo("adult");
+    assertThat(stageMeasuredSince("common-musk", "adult", 3)).isEqualTo("adult");
+    assertThat(stageMeasuredSince("clawed-frog", "tadpole", 6)).isEqualTo("tadpole");
+    assertThat(stageMeasuredSince("eastern-newt", "eft", 11)).isEqualTo("eft");
+  }
+
+  @Test
+  void a_form_ends_when_it_has_lasted_as_long_as_it_can() {
+    Resident larva = newt(OptionalDouble.of(6), OptionalDouble.empty(), "larva");
+    double months = larva.stage().recognised().ageMonths().map(age -> age.max()).orElse(6.0);
+    assertThat(larva.after(months * 30.44 - 1).stage().id()).isEqualTo("larva");
+    Resident eft = larva.after(months * 30.44 + 1);
+    assertThat(eft.stage().id()).isEqualTo("eft");
+    assertThat(eft.bodyCm())
+        .as("what was measured of the larva says nothing of the eft")
+        .isCloseTo(NEWT.typicalLengthCm(eft.stage()), within(0.2));
   }
 
   @Test

@@ -328,7 +328,7 @@ class ResidentsController {
                 "Measured length",
                 "number",
                 Dimension.LENGTH.unit(context.system()),
-                "decides the life stage"),
+                "decides the life stage where you name none"),
             Field.of(
                 form,
                 "mass",
@@ -336,7 +336,7 @@ class ResidentsController {
                 "number",
                 Dimension.MASS.unit(context.system()),
                 "leave empty to estimate it from the length"),
-            Field.select(form, "stage", "Life stage, if not measured", stages),
+            Field.select(form, "stage", "Life stage", stages),
             Field.of(form, "males", "Males", "number", "", "as far as known"),
             Field.of(form, "females", "Females", "number", "", "as far as known"),
             Field.of(form, "since", "Lives here since", "date", "", ""),

@@ -203,8 +203,7 @@ public class Snapshots {
           library
               .find(r.species())
               .orElseThrow(() -> new IllegalStateException("no care sheet " + r.species()));
-      return new EnclosureSnapshot.Occupant(
-          r,
+      Resident resident =
           new Resident(
               r.name(),
               sheet,
@@ -217,8 +216,9 @@ public class Snapshots {
               Optional.ofNullable(r.school())
                   .or(() -> Optional.ofNullable(schools.get(sheet.id()))),
               Optional.of(r.since()),
-              r.alsoFed()),
-          sizes);
+              r.alsoFed());
+      boolean since = sizes.stream().anyMatch(m -> m.day().isAfter(r.since()));
+      return new EnclosureSnapshot.Occupant(r, since ? resident.measuredSince() : resident, sizes);
     }
 
     private static OptionalDouble newest(
