@@ -181,7 +181,7 @@ public record Compatibility(List<Shared> shared, List<Pair> pairs) {
                   .add(Phrase.of("{}: of a kind that {}.", fierce.name(), temperament.words()));
             });
     pair.poisonous()
-        .ifPresent(
+        .forEach(
             poisonous ->
                 reasons.wrongs.add(
                     Phrase.of("{}: of a kind with a poisonous skin.", poisonous.name())));

@@ -48,20 +48,20 @@ public record ResidentPair(Resident one, Resident other) {
   }
 
   /**
-   * The one whose skin poisons the other: of another kind, and both in the same water or biting.
+   * Those whose skin poisons the other: of another kind, and both in the same water or biting. A
+   * poison of its own protects from no other.
    */
-  public Optional<Resident> poisonous() {
+  public List<Resident> poisonous() {
     if (sameKind()) {
-      return Optional.empty();
+      return List.of();
     }
     return Stream.of(one, other)
         .filter(r -> r.sheet().hasHazard(Hazard.SKIN_TOXIN))
-        .filter(r -> !otherThan(r).sheet().hasHazard(Hazard.SKIN_TOXIN))
         .filter(
             r ->
                 r.stage().habitat() != Habitat.LAND
                     || temperament(otherThan(r)) != Temperament.CALM)
-        .findFirst();
+        .toList();
   }
 
   private static Temperament temperament(Resident r) {

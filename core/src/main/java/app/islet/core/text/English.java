@@ -82,6 +82,16 @@ public final class English {
         : String.join(", ", items.subList(0, last)) + " and " + items.get(last);
   }
 
+  /** As the first word of a sentence. */
+  public static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ENGLISH) + words.substring(1);
+  }
+
+  /** As a word within a sentence. */
+  public static String lower(String words) {
+    return words.substring(0, 1).toLowerCase(Locale.ENGLISH) + words.substring(1);
+  }
+
   /** Ends a stream with {@link #list}. */
   public static Collector<String, ?, String> listing() {
     return Collectors.collectingAndThen(Collectors.toList(), English::list);

@@ -455,6 +455,13 @@ final class FurnishedRows {
             animals("fire-bellied-toad", 2, 4),
             animals("dwarf-frog", 2, 3)),
         row(
+            "poisons-company",
+            WRONG,
+            "two poisonous kinds: neither is safe from the other",
+            tank(80, 40, 40, 15),
+            animals("fire-bellied-toad", 2, 4),
+            animals("fire-belly-newt", 2, 9)),
+        row(
             "mixed-kinds",
             WATCH,
             "two kinds of turtle",

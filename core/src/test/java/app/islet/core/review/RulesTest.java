@@ -18,6 +18,7 @@ import static app.islet.core.review.Severity.WRONG;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.FoodItem;
 import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
@@ -446,5 +447,27 @@ class RulesTest {
         .anyMatch(f -> f.basis().words().contains("21 CFR 1240.62"));
     assertThat(review(sliderPool(), animals("slider", 1, 10.16)))
         .noneMatch(f -> f.basis().words().contains("21 CFR 1240.62"));
+  }
+
+  @Test
+  void of_two_poisonous_kinds_each_is_told_and_of_forbidden_foods_all() {
+    assertThat(
+            review(
+                    tank(80, 40, 40, 15),
+                    animals("fire-bellied-toad", 2, 4),
+                    animals("fire-belly-newt", 2, 9))
+                .stream()
+                .filter(f -> f.rule().equals("poisons-company")))
+        .hasSize(2);
+    Resident fed =
+        animals("slider", 1, 18)
+            .alsoFed(
+                List.of(
+                    FoodItem.find("beef-heart").orElseThrow(),
+                    FoodItem.find("bread").orElseThrow()));
+    assertThat(
+            finding("harmful-food", sliderPool(), fed).orElseThrow().what().text(UnitSystem.METRIC))
+        .isEqualTo(
+            "Beef heart and bread for 1 slider turtle (adult): never feed mammal meat and starch.");
   }
 }

@@ -1,6 +1,7 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.FoodItem;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
@@ -9,6 +10,7 @@ import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
+import java.util.List;
 import java.util.Optional;
 
 /** A food on the animal's list of never. */
@@ -21,18 +23,24 @@ public final class HarmfulFood implements ResidentRule {
 
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
-    return r.alsoFed().stream()
-        .filter(food -> r.stage().neverFoods().contains(food.kind()))
-        .findFirst()
-        .map(
-            food ->
-                finding(Severity.WRONG, Step.RESIDENTS)
-                    .who(r)
-                    .what("{} for {}: {} is never fed.", food.name(), r.words(), food.kind())
-                    .why("It cannot digest it, is hurt by it, or falls ill of it over months.")
-                    .remedy(
-                        "Feed instead: {}.",
-                        r.stage().foods().stream().map(f -> f.name()).collect(English.listing()))
-                    .build());
+    List<FoodItem> never =
+        r.alsoFed().stream().filter(food -> r.stage().neverFoods().contains(food.kind())).toList();
+    if (never.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        finding(Severity.WRONG, Step.RESIDENTS)
+            .who(r)
+            .what(
+                "{} for {}: never feed {}.",
+                English.capital(
+                    never.stream().map(f -> English.lower(f.name())).collect(English.listing())),
+                r.words(),
+                never.stream().map(FoodItem::kind).distinct().collect(English.listing()))
+            .why("It cannot digest it, is hurt by it, or falls ill of it over months.")
+            .remedy(
+                "Feed instead: {}.",
+                r.stage().foods().stream().map(f -> f.name()).collect(English.listing()))
+            .build());
   }
 }
