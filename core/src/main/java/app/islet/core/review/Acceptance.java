@@ -14,7 +14,9 @@ import java.time.LocalDate;
 public record Acceptance(
     String rule, String who, Severity severity, String reason, LocalDate askAgain) {
   boolean isOf(Finding finding) {
-    return rule.equals(finding.rule()) && who.equals(finding.who());
+    boolean same =
+        rule.equals(finding.rule()) || Review.rule(finding.rule()).formerIds().contains(rule);
+    return same && who.equals(finding.who());
   }
 
   /** Whether it still holds for that finding on that day. Never for a Danger. */

@@ -1,6 +1,7 @@
 package app.islet.core.review;
 
 import app.islet.core.situation.HusbandryState;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -13,6 +14,11 @@ public interface Rule {
    * changed, however the class is called.
    */
   String id();
+
+  /** Names its findings went by before; what was accepted under one of them stays accepted. */
+  default Set<String> formerIds() {
+    return Set.of();
+  }
 
   /** Findings in this situation; none when all is well or nothing is known. */
   Stream<Finding> judge(HusbandryState situation);

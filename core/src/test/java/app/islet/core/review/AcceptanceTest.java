@@ -72,4 +72,20 @@ class AcceptanceTest {
         .isNotEmpty()
         .allMatch(Finding::isOpen);
   }
+
+  /** A torrent was once told by the rule of the weak filter. */
+  @Test
+  void what_was_accepted_under_a_former_name_of_the_rule_stays_accepted() {
+    Enclosure torrent = sliderPool().with(new Change("/equipment/filter/flowLph", 50_000));
+    Acceptance old =
+        new Acceptance(
+            "filter-too-weak", "They", Severity.WATCH, "a spray bar", TODAY.plusDays(10));
+    assertThat(
+            Review.of(HusbandryState.of(torrent, List.of(animals("slider", 1, 18)), TODAY))
+                .accepting(List.of(old), TODAY)
+                .findings())
+        .filteredOn(f -> f.rule().equals("filter-too-strong"))
+        .singleElement()
+        .satisfies(f -> assertThat(f.accepted()).contains(old));
+  }
 }

@@ -240,7 +240,7 @@ class RulesTest {
             with(axolotlTank(), new Equipment[0]),
             axolotls(2, 22)),
         row(
-            "filter-too-weak",
+            "filter-too-strong",
             WATCH,
             "a torrent",
             with(axolotlTank(), new Equipment.Filter(3000, Optional.empty(), true)),

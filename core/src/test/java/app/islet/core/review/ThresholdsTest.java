@@ -135,8 +135,8 @@ class ThresholdsTest {
     return Stream.of(
         silent("filter-too-weak", e, AXOLOTLS, new Change(at, least)),
         speaks("filter-too-weak", WATCH, e, AXOLOTLS, new Change(at, least - 1)),
-        silent("filter-too-weak", e, AXOLOTLS, new Change(at, most)),
-        speaks("filter-too-weak", WATCH, e, AXOLOTLS, new Change(at, most + 1)));
+        silent("filter-too-strong", e, AXOLOTLS, new Change(at, most)),
+        speaks("filter-too-strong", WATCH, e, AXOLOTLS, new Change(at, most + 1)));
   }
 
   private static Stream<Row> hides() {

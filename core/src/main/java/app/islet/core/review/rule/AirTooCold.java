@@ -19,6 +19,12 @@ import java.util.Optional;
 /** Air and land colder than a land-living animal stands. */
 @AutoService(Rule.class)
 public final class AirTooCold implements ResidentRule {
+  private static final ByGroup WHY =
+      new ByGroup(
+          "It stops eating and digesting, and falls ill weeks later. Estimate, within about 30 % of the heating power.",
+          "It stops eating and digesting, and falls ill weeks later. Estimate, within about 30 % of the heating power.",
+          "It stops eating and moulting, and dies without a sign. Estimate, within about 30 % of the heating power.");
+
   @Override
   public String id() {
     return "air-too-cold";
@@ -46,8 +52,7 @@ public final class AirTooCold implements ResidentRule {
                 Quantity.celsius(air.winterC()),
                 r.words(),
                 Phrase.range(t.idealC(), Dimension.TEMPERATURE))
-            .why(
-                "It stops eating and moulting, and dies without a sign. Estimate, within about 30 % of the heating power.")
+            .why(WHY.of(r))
             .remedy(
                 new Change("/equipment/heat-mat/powerW", size),
                 "A heat mat of {} on the back or side, with a thermostat, never under deep ground.",

@@ -43,8 +43,7 @@ public final class AirTooWarm implements ResidentRule {
                 Quantity.celsius(summer),
                 r.words(),
                 Phrase.range(t.idealC(), Dimension.TEMPERATURE))
-            .why(
-                "Amphibians and crabs cannot sweat or flee; heat dries and kills them faster than cold.")
+            .why("It can neither sweat nor get away; heat dries it out and kills faster than cold.")
             .remedy("Move it to a cooler room for the summer.")
             .build());
   }

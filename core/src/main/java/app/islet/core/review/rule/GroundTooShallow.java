@@ -17,6 +17,12 @@ import java.util.Optional;
 /** Land too shallow to burrow or moult in. */
 @AutoService(Rule.class)
 public final class GroundTooShallow implements ResidentRule {
+  private static final ByGroup WHY =
+      new ByGroup(
+          "It digs itself in to rest and to be out of sight.",
+          "It digs itself in to rest and to keep moist; where it cannot, it dries out and stops eating.",
+          "It buries itself to moult; where it cannot, it is eaten soft or dies in the shell.");
+
   @Override
   public String id() {
     return "ground-too-shallow";
@@ -39,8 +45,7 @@ public final class GroundTooShallow implements ResidentRule {
                 Quantity.cm(deep),
                 r.words(),
                 Quantity.cm(land.minDepthCm()))
-            .why(
-                "It buries itself to moult; where it cannot, it is eaten soft or dies in the shell.");
+            .why(WHY.of(r));
     if (s.enclosure().land().isPresent()
         && land.minDepthCm() <= s.enclosure().vessel().heightCm()) {
       finding.remedy(

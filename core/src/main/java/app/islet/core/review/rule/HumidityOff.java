@@ -19,6 +19,12 @@ import java.util.OptionalDouble;
 /** Air drier or damper over the land than the animals stand, or that nobody measured. */
 @AutoService(Rule.class)
 public final class HumidityOff implements ResidentRule {
+  private static final ByGroup DRY =
+      new ByGroup(
+          "Skin and eyes dry out, and it sheds badly.",
+          "Its skin dries: it cannot shed, and stops breathing well.",
+          "Its gills dry: it cannot moult, and stops breathing well.");
+
   @Override
   public String id() {
     return "humidity-off";
@@ -49,10 +55,7 @@ public final class HumidityOff implements ResidentRule {
                 Quantity.percent(percent),
                 r.words(),
                 Phrase.range(h.percent(), Dimension.PERCENT))
-            .why(
-                dry
-                    ? "Skin and gills dry; it cannot shed or moult, and stops breathing well."
-                    : "Air that never dries grows mould and sores.");
+            .why(dry ? DRY.of(r) : "Air that never dries grows mould and sores.");
     return Optional.of(
         dry
             ? finding
@@ -80,7 +83,7 @@ public final class HumidityOff implements ResidentRule {
                 Quantity.percent(room),
                 r.words(),
                 Phrase.range(h.percent(), Dimension.PERCENT))
-            .why("What breathes through a wet skin dries out unseen.")
+            .why(DRY.of(r))
             .remedy("Hang a hygrometer over the land for a day and enter what it says.")
             .build());
   }

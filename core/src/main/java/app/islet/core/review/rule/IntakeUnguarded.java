@@ -16,6 +16,12 @@ import java.util.Optional;
 /** A filter whose bare intake can hold a small animal. */
 @AutoService(Rule.class)
 public final class IntakeUnguarded implements ResidentRule {
+  private static final ByGroup HELD =
+      new ByGroup(
+          "An intake holds a leg or a tail, and what is held under drowns.",
+          "An intake holds a leg, a gill or a tail, and small ones whole.",
+          "An intake holds a leg, and a soft one is torn.");
+
   @Override
   public String id() {
     return "intake-unguarded";
@@ -38,7 +44,7 @@ public final class IntakeUnguarded implements ResidentRule {
                 "The filter's intake has no guard against {}, {} wide.",
                 r.words(),
                 Quantity.cm(r.widthCm()))
-            .why("An intake holds a leg, a tail or a yolk sac, and what is held under drowns.")
+            .why(HELD.of(r))
             .remedy("Pull a coarse sponge over the intake and tick it here.")
             .remedy("A sponge filter instead: nothing to be held by; weak on dirt.")
             .build());

@@ -24,6 +24,12 @@ import java.util.stream.Stream;
 /** Too little or too much dry land for the stage. */
 @AutoService(Rule.class)
 public final class LandShare implements ResidentRule {
+  private static final ByGroup TOO_MUCH =
+      new ByGroup(
+          "Land takes the room it needs to swim.",
+          "Land takes the room it needs to swim.",
+          "Land takes the room of the water it needs.");
+
   @Override
   public String id() {
     return "land-share";
@@ -69,8 +75,10 @@ public final class LandShare implements ResidentRule {
                 Phrase.range(want, Dimension.PERCENT))
             .why(
                 little
-                    ? "It spends its days on land and is driven off it by the others where land is short."
-                    : "Land takes the room it needs to swim.");
+                    ? s.heads() > 1
+                        ? "It spends much of its time on land and is driven off it by the others where land is short."
+                        : "It spends much of its time on land."
+                    : TOO_MUCH.of(r));
     s.enclosure()
         .land()
         .ifPresent(

@@ -16,6 +16,12 @@ import java.util.Optional;
 /** No fresh water to drink, or no salt pool for a crab that needs both. */
 @AutoService(Rule.class)
 public final class PoolsMissing implements ResidentRule {
+  private static final ByGroup FRESH =
+      new ByGroup(
+          "It must drink fresh water.",
+          "It drinks through its skin: it must be able to sit in fresh water.",
+          "It must drink fresh water and wet its gills in it.");
+
   @Override
   public String id() {
     return "pools-missing";
@@ -48,9 +54,7 @@ public final class PoolsMissing implements ResidentRule {
                 Quantity.cm(pools.depthCm()),
                 r.words())
             .why(
-                noFresh
-                    ? "It must drink and wet its gills or skin in fresh water."
-                    : "It balances the salt in its body and its shell from both.")
+                noFresh ? FRESH.of(r) : "It balances the salt in its body and its shell from both.")
             .remedy(
                 "A dish {} deep with a rough slope out of it{}.",
                 Quantity.cm(pools.depthCm()),

@@ -16,6 +16,12 @@ import java.util.Optional;
 /** Bright lamps over an animal that flees light, and nothing to flee to. */
 @AutoService(Rule.class)
 public final class TooBright implements ResidentRule {
+  private static final ByGroup WHY =
+      new ByGroup(
+          "It hides all day and stops eating.",
+          "It has no lids or thin ones, hides all day and stops eating.",
+          "It is active in the dark; in bright light it hides all day and stops eating.");
+
   @Override
   public String id() {
     return "too-bright";
@@ -39,7 +45,7 @@ public final class TooBright implements ResidentRule {
             .who(r)
             .basis(r.stage().needs().daylight().get().basis())
             .what("Bright lamps over {} and no shade drawn.", r.words())
-            .why("It has no lids or thin ones, hides all day and stops eating.")
+            .why(WHY.of(r))
             .remedy("Floating plants over half of the water, and a hide.")
             .remedy("A weak lamp for the plants only, or daylight.")
             .build());

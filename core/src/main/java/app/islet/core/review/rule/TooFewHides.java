@@ -42,7 +42,9 @@ public final class TooFewHides implements Rule {
                 Cohort.words(hiding),
                 Quantity.count(wanted))
             .why(
-                "Where it cannot get out of sight it is never at rest, and the weaker ones are hunted.")
+                s.heads() > 1
+                    ? "Where they cannot get out of sight they are never at rest, and the weaker ones are hunted."
+                    : "Where it cannot get out of sight it is never at rest, and stops eating.")
             .remedy(
                 new Change("/furnishings/hides/count", wanted - there + counted),
                 "{} in all: caves, bark, dense plants; no sight line from one to the next.",

@@ -20,6 +20,12 @@ import java.util.Optional;
 /** Water warmer in the warmest hour than the animals stand, with the cooling there is. */
 @AutoService(Rule.class)
 public final class TooWarmInSummer implements ResidentRule {
+  private static final ByGroup WHY =
+      new ByGroup(
+          "It cannot cool itself: it stops eating, and germs grow faster. Estimate for a lasting warm spell; a night's cool is not counted.",
+          "Warm water holds less oxygen while the animal needs more of it, and germs grow faster. Estimate for a lasting warm spell; a night's cool is not counted.",
+          "Warm water holds less oxygen while the animal needs more of it. Estimate for a lasting warm spell; a night's cool is not counted.");
+
   @Override
   public String id() {
     return "too-warm-in-summer";
@@ -47,8 +53,7 @@ public final class TooWarmInSummer implements ResidentRule {
                 r.words(),
                 Phrase.range(t.idealC(), Dimension.TEMPERATURE),
                 Quantity.celsius(t.toleratedC().max()))
-            .why(
-                "Warm water holds less oxygen while the animal needs more of it. Estimate for a lasting warm spell; a night's cool is not counted.");
+            .why(WHY.of(r));
     finding.remedy("Shade, no sun on the glass, a cooler room or a low shelf.");
     boolean chillerFirst =
         r.stage().needs().cooling().filter(c -> c == Needs.Cooling.CHILLER).isPresent();

@@ -17,6 +17,12 @@ import java.util.Optional;
 /** Water too shallow to submerge, swim or turn over in. */
 @AutoService(Rule.class)
 public final class WaterTooShallow implements ResidentRule {
+  private static final ByGroup WHY =
+      new ByGroup(
+          "It cannot submerge, swim or right itself.",
+          "It cannot submerge and swim.",
+          "It must be able to submerge and wet its gills.");
+
   @Override
   public String id() {
     return "water-too-shallow";
@@ -39,10 +45,7 @@ public final class WaterTooShallow implements ResidentRule {
                 r.words(),
                 Quantity.cm(depthCm),
                 Quantity.cm(least))
-            .why(
-                r.stage().habitat() == Habitat.LAND
-                    ? "It must be able to submerge and wet its gills."
-                    : "It cannot submerge, swim or right itself.");
+            .why(WHY.of(r));
     double room = s.enclosure().vessel().heightCm() - s.enclosure().ground().depthCm();
     if (least <= room) {
       finding.remedy(

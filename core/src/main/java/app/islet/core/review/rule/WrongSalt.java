@@ -21,6 +21,12 @@ import java.util.Optional;
 /** Fresh water for an animal of the tidal shore, or salt for one that cannot stand it. */
 @AutoService(Rule.class)
 public final class WrongSalt implements ResidentRule {
+  private static final ByGroup TOO_FRESH =
+      new ByGroup(
+          "In too fresh water skin and shell sicken.",
+          "Its skin sickens in water that is too fresh.",
+          "In too fresh water shell and gills sicken, some within days.");
+
   @Override
   public String id() {
     return "wrong-salt";
@@ -56,7 +62,7 @@ public final class WrongSalt implements ResidentRule {
                 amphibian
                     ? "Salt draws the water out through its skin."
                     : now < ppt.min()
-                        ? "In too fresh water skin, shell and gills sicken, some within days."
+                        ? TOO_FRESH.of(r)
                         : "More salt than its body can get rid of.");
     String steps =
         "Bring the water to {}, over several days, with marine salt and never table salt; fresh water to drink beside it.";

@@ -1,0 +1,64 @@
+package app.islet.core.review.rule;
+
+import app.islet.core.animal.Resident;
+import app.islet.core.care.Needs;
+import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.review.Finding;
+import app.islet.core.review.ResidentRule;
+import app.islet.core.review.Rule;
+import app.islet.core.review.Severity;
+import app.islet.core.review.Step;
+import app.islet.core.situation.HusbandryState;
+import com.google.auto.service.AutoService;
+import java.util.Optional;
+import java.util.Set;
+
+/** A filter that stirs more than the animals can rest from. */
+@AutoService(Rule.class)
+public final class FilterTooStrong implements ResidentRule {
+  /** Half a litre an hour is within what a label says. */
+  private static final double LABEL_LPH = 0.5;
+
+  @Override
+  public String id() {
+    return "filter-too-strong";
+  }
+
+  @Override
+  public Set<String> formerIds() {
+    return Set.of("filter-too-weak");
+  }
+
+  @Override
+  public Optional<Finding> judge(HusbandryState s, Resident r) {
+    Optional<Needs.Filtration> need = r.stage().needs().filtration();
+    if (need.isEmpty() || !s.geometry().hasWater()) {
+      return Optional.empty();
+    }
+    double flow =
+        s.enclosure().all(Equipment.Filter.class).mapToDouble(Equipment.Filter::flowLph).sum();
+    double most = need.get().turnoverPerHour().max() * s.geometry().waterL();
+    if (flow <= most + LABEL_LPH) {
+      return Optional.empty();
+    }
+    double less = Math.floor(most);
+    return Optional.of(
+        finding(Severity.WATCH, Step.WATER)
+            .who(r)
+            .basis(need.get().basis())
+            .what(
+                "The filter moves {}; at most {} in this water for {}.",
+                Quantity.litresPerHour(flow),
+                Quantity.litresPerHour(most),
+                r.words())
+            .why("A current it cannot rest from wears it out.")
+            .remedy("Turn the outlet to the glass or a spray bar.")
+            .remedy(
+                new Change("/equipment/filter/flowLph", less),
+                "Throttle it to {}.",
+                Quantity.litresPerHour(less))
+            .build());
+  }
+}
