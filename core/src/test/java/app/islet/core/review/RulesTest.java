@@ -197,13 +197,13 @@ class RulesTest {
             "no-basking-lamp",
             DANGER,
             "a burning spot",
-            with(sliderPool(), new Equipment.BaskingLamp(150, OptionalDouble.of(45))),
+            with(sliderPool(), new Equipment.BaskingLamp(150, OptionalDouble.of(48))),
             animals("slider", 1, 18)),
         row(
             "no-basking-lamp",
             WRONG,
             "a cool spot",
-            with(sliderPool(), new Equipment.BaskingLamp(20, OptionalDouble.of(25))),
+            with(sliderPool(), new Equipment.BaskingLamp(20, OptionalDouble.of(22))),
             animals("slider", 1, 18)),
         row(
             "uvb-missing",

@@ -6,6 +6,7 @@ import static app.islet.core.Setups.axolotls;
 import static app.islet.core.Setups.finding;
 import static app.islet.core.Setups.sliderPool;
 import static app.islet.core.Setups.tank;
+import static app.islet.core.Setups.with;
 import static app.islet.core.review.Severity.DANGER;
 import static app.islet.core.review.Severity.WATCH;
 import static app.islet.core.review.Severity.WRONG;
@@ -15,8 +16,10 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Range;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -152,6 +155,27 @@ class ThresholdsTest {
   void a_rule_speaks_on_one_side_of_its_threshold_only(Row row) {
     assertThat(finding(row.rule(), row.design(), row.who()).map(Finding::severity))
         .isEqualTo(row.expected());
+  }
+
+  @ParameterizedTest(name = "{0} °C")
+  @MethodSource("surfaces")
+  void a_basking_surface_is_as_grave_as_what_it_does(double surfaceC, Optional<Severity> expected) {
+    Enclosure e = with(sliderPool(), new Equipment.BaskingLamp(75, OptionalDouble.of(surfaceC)));
+    assertThat(finding("no-basking-lamp", e, SLIDER).map(Finding::severity)).isEqualTo(expected);
+  }
+
+  static Stream<Arguments> surfaces() {
+    Range spot = needs(SLIDER).basking().orElseThrow().spotC();
+    return Stream.of(
+        Arguments.of(spot.min() - 5.1, Optional.of(WRONG)),
+        Arguments.of(spot.min() - 4.9, Optional.of(WATCH)),
+        Arguments.of(spot.min(), Optional.empty()),
+        Arguments.of(spot.max(), Optional.empty()),
+        Arguments.of(spot.max() + 0.1, Optional.of(WATCH)),
+        Arguments.of(40, Optional.of(WATCH)),
+        Arguments.of(40.1, Optional.of(WRONG)),
+        Arguments.of(45, Optional.of(WRONG)),
+        Arguments.of(45.1, Optional.of(DANGER)));
   }
 
   @ParameterizedTest

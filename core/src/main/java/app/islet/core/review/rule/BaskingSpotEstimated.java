@@ -54,9 +54,8 @@ public final class BaskingSpotEstimated implements ResidentRule {
                 r.words(),
                 Phrase.range(want, Dimension.TEMPERATURE))
             .why(
-                least > want.max()
-                    ? "It burns before it moves away. Estimate, the rise over the air within a third; a thermometer on the spot decides."
-                    : "It basks for hours without getting warm. Estimate, the rise over the air within a third; a thermometer on the spot decides.");
+                "{} Estimate, the rise over the air within a third; a thermometer on the spot decides.",
+                BaskingHeat.why(least > want.max() ? least : most, want));
     boolean drawn =
         s.enclosure().furnishings().parts().stream()
             .anyMatch(p -> p.kind() == FurnishingKind.BASKING_LAMP);

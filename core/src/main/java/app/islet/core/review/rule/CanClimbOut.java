@@ -1,6 +1,7 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Lid;
@@ -22,6 +23,18 @@ public final class CanClimbOut implements ResidentRule {
     return "can-climb-out";
   }
 
+  /** Nearer than that to what is needed it is a matter of watching. */
+  private static final double NEAR = 0.8;
+
+  /**
+   * What the rim stands over the highest foothold. A turtle that stands up against a wall reaches
+   * about as high as its shell is long; common practice, no source.
+   */
+  private static double neededCm(Resident r) {
+    double stated = r.stage().needs().escape().freeboardCm();
+    return r.sheet().group() == AnimalGroup.TURTLE ? Math.min(stated, r.bodyCm()) : stated;
+  }
+
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Needs.Escape escape = r.stage().needs().escape();
@@ -40,13 +53,14 @@ public final class CanClimbOut implements ResidentRule {
               .build());
     }
     double rim = s.rimAboveFootholdCm(r);
-    if (rim >= escape.freeboardCm()) {
+    double needed = neededCm(r);
+    if (rim >= needed) {
       return Optional.empty();
     }
-    double depth = s.enclosure().water().depthCm() - (escape.freeboardCm() - rim);
+    double depth = s.enclosure().water().depthCm() - (needed - rim);
     boolean waterDecides = Math.abs(rim - s.geometry().freeboardCm()) < 1e-9;
     Finding.Builder finding =
-        finding(Severity.WRONG, Step.BUILD)
+        finding(rim < NEAR * needed ? Severity.WRONG : Severity.WATCH, Step.BUILD)
             .who(r)
             .at("lid")
             .basis(escape.basis())
@@ -54,7 +68,7 @@ public final class CanClimbOut implements ResidentRule {
                 "The rim stands {} above the highest foothold of {}; {} needed.",
                 Quantity.cm(rim),
                 r.words(),
-                Quantity.cm(escape.freeboardCm()))
+                Quantity.cm(needed))
             .why("It gains the rim and falls, or dries out where nobody looks.");
     if (waterDecides && depth > 0) {
       finding.remedy(

@@ -49,6 +49,17 @@ public final class LandShare implements ResidentRule {
         .min(Comparator.comparingDouble(share -> Math.abs(share - there.sharePercent())));
   }
 
+  /** So many points beyond the range are near it; common practice, no source. */
+  private static final double NEAR = 10;
+
+  /** Less than this share of the least is too little by far. */
+  private static final double GRAVE = 0.6;
+
+  private static Severity severity(double dry, Range want) {
+    boolean near = dry <= want.max() + NEAR && dry >= want.min() - NEAR;
+    return near && dry >= GRAVE * want.min() ? Severity.WATCH : Severity.WRONG;
+  }
+
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Needs.Land land = r.stage().needs().land();
@@ -65,7 +76,7 @@ public final class LandShare implements ResidentRule {
       return Optional.empty();
     }
     Finding.Builder finding =
-        finding(Severity.WRONG, Step.BUILD)
+        finding(severity(dry, want), Step.BUILD)
             .who(r)
             .basis(land.basis())
             .what(

@@ -55,29 +55,25 @@ public final class NoBaskingLamp implements ResidentRule {
                   Quantity.count(need.get().hoursPerDay()))
               .build());
     }
-    if (measured.isEmpty() || spot.contains(measured.getAsDouble())) {
-      return Optional.empty();
-    }
-    boolean hot = measured.getAsDouble() > spot.max();
-    return Optional.of(
-        finding(
-                hot && measured.getAsDouble() > spot.max() + 8 ? Severity.DANGER : Severity.WRONG,
-                Step.LIGHT)
-            .who(r)
-            .basis(need.get().basis())
-            .what(
-                "The basking spot measures {}; {} should have {}.",
-                Quantity.celsius(measured.getAsDouble()),
-                r.words(),
-                Phrase.range(spot, Dimension.TEMPERATURE))
-            .why(
-                hot
-                    ? "Shell and skin burn before the animal moves away."
-                    : "It basks for hours without getting warm.")
-            .remedy(
-                hot
-                    ? "Hang the lamp higher or take a weaker one, and measure again."
-                    : "Hang the lamp lower or take a stronger one, and measure again.")
-            .build());
+    Optional<Severity> off =
+        measured.isPresent() ? BaskingHeat.of(measured.getAsDouble(), spot) : Optional.empty();
+    return off.map(severity -> wrongHeat(severity, measured.getAsDouble(), spot, r));
+  }
+
+  private Finding wrongHeat(Severity severity, double surfaceC, Range spot, Resident r) {
+    return finding(severity, Step.LIGHT)
+        .who(r)
+        .basis(r.stage().needs().basking().orElseThrow().basis())
+        .what(
+            "The basking spot measures {}; {} should have {}.",
+            Quantity.celsius(surfaceC),
+            r.words(),
+            Phrase.range(spot, Dimension.TEMPERATURE))
+        .why(BaskingHeat.why(surfaceC, spot))
+        .remedy(
+            surfaceC > spot.max()
+                ? "Hang the lamp higher or take a weaker one, and measure again."
+                : "Hang the lamp lower or take a stronger one, and measure again.")
+        .build();
   }
 }
