@@ -39,6 +39,9 @@ public record Resident(
     List<FoodItem> alsoFed) {
   private static final double DAYS_A_MONTH = 30.44;
 
+  /** A tadpole's length is mostly tail: what it weighs beside a frog as long; from memory. */
+  private static final double TADPOLE_SHARE = 0.1;
+
   /** How long a form lasts at most where its sheet does not say; from memory. */
   private static final double FORM_MONTHS = 6;
 
@@ -159,7 +162,8 @@ public record Resident(
 
   /** Weighed mass, or the estimate from length, g. */
   public double bodyG() {
-    return massG.orElseGet(() -> sheet().body().massG(bodyCm()));
+    double share = stage().id().equals("tadpole") ? TADPOLE_SHARE : 1;
+    return massG.orElseGet(() -> share * sheet().body().massG(bodyCm()));
   }
 
   /** The same animals, grown as expected for {@code days}. */

@@ -77,7 +77,7 @@ class OutlookTest {
             .findFirst()
             .orElseThrow();
     assertThat(soon.what().text(UnitSystem.METRIC))
-        .startsWith("Outgrown about %d month".formatted(first.month()))
+        .startsWith("Outgrown in about %d month".formatted(first.month()))
         .contains(first.day().format(DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH)));
   }
 

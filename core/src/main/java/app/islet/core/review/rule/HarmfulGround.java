@@ -10,11 +10,16 @@ import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Ground that the animal swallows or that hurts its skin. */
 @AutoService(Rule.class)
 public final class HarmfulGround implements ResidentRule {
+  private static final List<SubstrateMaterial> DIGGABLE =
+      List.of(SubstrateMaterial.COCONUT_AND_SAND, SubstrateMaterial.SOIL, SubstrateMaterial.SAND);
+
   @Override
   public String id() {
     return "harmful-ground";
@@ -28,7 +33,7 @@ public final class HarmfulGround implements ResidentRule {
       return Optional.empty();
     }
     return Optional.of(
-        finding(Severity.DANGER, Step.BUILD)
+        finding(disputed(r, material) ? Severity.WRONG : Severity.DANGER, Step.BUILD)
             .who(r)
             .basis(ground.basis())
             .what(
@@ -36,7 +41,26 @@ public final class HarmfulGround implements ResidentRule {
                 Character.toUpperCase(material.words().charAt(0)) + material.words().substring(1),
                 r.words())
             .why("{}", ground.why())
-            .remedy("Take it out; keep a bare floor until you have chosen.")
+            .remedy(remedy(r, ground))
             .build());
+  }
+
+  /** Where another school keeps that stage on it well, it is no matter of days. */
+  private static boolean disputed(Resident r, SubstrateMaterial material) {
+    return r.species().otherSchools().stream()
+        .flatMap(school -> school.stage(r.stage().id()).stream())
+        .anyMatch(stage -> !stage.needs().ground().never().contains(material));
+  }
+
+  private static String remedy(Resident r, Needs.Substrate ground) {
+    if (r.stage().needs().land().minDepthCm() == 0) {
+      return "Take it out; keep a bare floor until you have chosen.";
+    }
+    return "Take it out. It must dig: give it "
+        + DIGGABLE.stream()
+            .filter(m -> !ground.never().contains(m))
+            .map(SubstrateMaterial::words)
+            .collect(Collectors.joining(" or "))
+        + ".";
   }
 }

@@ -58,10 +58,10 @@ public final class SoonOutgrown implements Rule {
         .who(s.cohorts(), most)
         .basis(most.sheet().growth().basis())
         .what(
-            "Outgrown about {} ({}): {} should then measure {}.",
+            "Outgrown in about {} ({}): then {}, {} long.",
             Quantity.months(month),
             English.month(day),
-            Cohort.words(s.cohorts()),
+            Cohort.words(then.cohorts()),
             Quantity.cm(most.all().bodyCm()))
         .why(
             "An average of many animals: yours may be half as fast or twice. Measure, and Islet corrects it.")

@@ -1,7 +1,9 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Needs;
+import app.islet.core.care.UvZone;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
@@ -18,6 +20,12 @@ import java.util.Optional;
 /** An animal of a UV zone without a UVB lamp, or with glass between. */
 @AutoService(Rule.class)
 public final class UvbMissing implements ResidentRule {
+  private static final ByGroup WHY =
+      new ByGroup(
+          "Without UVB it cannot make vitamin D and use calcium: soft shell, bent bones, over months unseen.",
+          "Without UVB it makes little vitamin D; one that lives in the shade gets most of it from its food.",
+          "Without UVB it makes little vitamin D; most comes from its food.");
+
   @Override
   public String id() {
     return "uvb-missing";
@@ -35,11 +43,10 @@ public final class UvbMissing implements ResidentRule {
       return Optional.empty();
     }
     Finding.Builder finding =
-        finding(Severity.WRONG, Step.LIGHT)
+        finding(inShade(r, uv) ? Severity.WATCH : Severity.WRONG, Step.LIGHT)
             .who(r)
             .basis(uv.basis())
-            .why(
-                "Without UVB it cannot make vitamin D and use calcium: soft shell, bent bones, over months unseen.");
+            .why(WHY.of(r));
     return Optional.of(
         lamp
             ? finding
@@ -54,5 +61,10 @@ public final class UvbMissing implements ResidentRule {
                     uv.uvi().text(Dimension.RATIO, UnitSystem.METRIC))
                 .remedy("A UVB tube over the basking place, no glass or plastic between.")
                 .build());
+  }
+
+  /** An amphibian or crab of the shade, which keepers rear well without a lamp too. */
+  private static boolean inShade(Resident r, Needs.Uv uv) {
+    return uv.zone() == UvZone.CREPUSCULAR && r.sheet().group() != AnimalGroup.TURTLE;
   }
 }
