@@ -330,6 +330,7 @@ public final class CareSheetReader {
         f.range("sharePercent", 0, 100, "%"),
         f.optionalNumber("minDepthCm", 0, 200, "cm").orElse(0),
         f.optionalNumber("eggDepthCm", 0, 200, "cm").orElse(0),
+        f.optionalNumber("eggFromCm", 0, 200, "cm").orElse(0),
         f.flag("necessary", false),
         basis(f));
   }

@@ -197,12 +197,15 @@ public record Needs(
    * @param sharePercent share of the footprint that must be dry land, least and most
    * @param minDepthCm depth of ground it digs in, 0 where it does not
    * @param eggDepthCm depth of ground an adult female needs to lay in, 0 where she needs none
+   * @param eggFromCm length from which a female is mature, longer than a male is; 0 from the adult
+   *     stage on
    * @param necessary whether an animal without dry land is in danger
    */
   public record Land(
       Range sharePercent,
       double minDepthCm,
       double eggDepthCm,
+      double eggFromCm,
       boolean necessary,
       Evidence basis) {}
 

@@ -208,7 +208,12 @@ final class StageStatements {
             ? Phrase.of(", {} deep", Quantity.cm(land.minDepthCm()))
             : Phrase.of(""),
         land.eggDepthCm() > 0
-            ? Phrase.of("; {} for an adult female's eggs", Quantity.cm(land.eggDepthCm()))
+            ? Phrase.of(
+                "; {} for the eggs of a female{}",
+                Quantity.cm(land.eggDepthCm()),
+                land.eggFromCm() > 0
+                    ? Phrase.of(" from {} on", Quantity.cm(land.eggFromCm()))
+                    : " once she is adult")
             : Phrase.of(""));
     Needs.Shelter shelter = n.shelter();
     to.say(

@@ -110,6 +110,15 @@ public record Geometry(
   }
 
   /**
+   * Ground an animal can dig in without reaching water, cm: what rises above the line, or all of it
+   * where there is no water.
+   */
+  public double digDepthCm(Enclosure e) {
+    double land = e.land().map(Land::heightCm).orElse(0.0);
+    return hasWater() ? Math.max(0, land - lineCm) : Math.max(land, e.ground().depthCm());
+  }
+
+  /**
    * Whether an animal that walks up {@code maxSlopeDeg} can leave the water onto land or platform.
    */
   public boolean hasWayOut(Enclosure e, double maxSlopeDeg) {

@@ -265,7 +265,7 @@ class RulesTest {
             CRABS),
         row(
             "no-egg-ground",
-            WATCH,
+            WRONG,
             "a grown female on glass",
             sliderPool(),
             sexed("slider", 0, 1, 20)),

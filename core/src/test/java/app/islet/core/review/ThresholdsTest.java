@@ -112,7 +112,9 @@ class ThresholdsTest {
         silent("water-too-deep", bare, HATCHLING, new Change(at, depth.bareMaxCm())),
         speaks("water-too-deep", DANGER, bare, HATCHLING, new Change(at, depth.bareMaxCm() + 0.1)),
         silent("water-too-deep", rested, HATCHLING, new Change(at, depth.maxCm())),
-        speaks("water-too-deep", DANGER, rested, HATCHLING, new Change(at, depth.maxCm() + 0.1)));
+        speaks("water-too-deep", WATCH, rested, HATCHLING, new Change(at, depth.maxCm() + 0.1)),
+        speaks("water-too-deep", WATCH, rested, HATCHLING, new Change(at, 1.25 * depth.maxCm())),
+        speaks("water-too-deep", DANGER, rested, HATCHLING, new Change(at, 1.26 * depth.maxCm())));
   }
 
   private static Stream<Row> light() {

@@ -1,7 +1,9 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Habitat;
+import app.islet.core.care.Needs;
 import app.islet.core.care.Surface;
 import app.islet.core.enclosure.Dish;
 import app.islet.core.quantity.Quantity;
@@ -24,12 +26,19 @@ public final class DishTraps implements ResidentRule {
 
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
+    if (r.stage().habitat() != Habitat.LAND) {
+      return Optional.empty();
+    }
+    Optional<Dish> deep = tooDeep(s, r);
+    if (deep.isPresent()) {
+      return Optional.of(drowns(r, deep.get()));
+    }
     boolean climbs = r.stage().needs().locomotion().slopeDegOn(Surface.SMOOTH) >= 60;
     Optional<Dish> trap =
         s.enclosure().furnishings().dishes().stream()
             .filter(d -> !d.slope() && d.depthCm() > r.heightCm())
             .findFirst();
-    if (r.stage().habitat() != Habitat.LAND || climbs || trap.isEmpty()) {
+    if (climbs || trap.isEmpty()) {
       return Optional.empty();
     }
     return Optional.of(
@@ -45,5 +54,29 @@ public final class DishTraps implements ResidentRule {
             .remedy("Pebbles or net from the bottom to the edge, on two sides.")
             .remedy("A shallower dish.")
             .build());
+  }
+
+  /** A soft body of the land drowns in a bowl deeper than it may have, sloped or not. */
+  private static Optional<Dish> tooDeep(HusbandryState s, Resident r) {
+    double most =
+        r.stage().needs().depth().map(Needs.Depth::maxCm).orElse(Double.POSITIVE_INFINITY);
+    return s.enclosure().furnishings().dishes().stream()
+        .filter(dish -> r.sheet().group() != AnimalGroup.CRAB && dish.depthCm() > most)
+        .findFirst();
+  }
+
+  private Finding drowns(Resident r, Dish dish) {
+    double most = r.stage().needs().depth().orElseThrow().maxCm();
+    return finding(Severity.DANGER, Step.BUILD)
+        .who(r)
+        .basis(r.stage().needs().depth().orElseThrow().basis())
+        .what(
+            "A dish {} deep for {}; at most {}.",
+            Quantity.cm(dish.depthCm()),
+            r.words(),
+            Quantity.cm(most))
+        .why("At this stage it swims badly or not at all, and drowns in water it cannot stand in.")
+        .remedy("A dish of at most {}, with pebbles in it.", Quantity.cm(most))
+        .build();
   }
 }

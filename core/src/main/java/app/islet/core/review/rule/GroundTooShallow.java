@@ -3,7 +3,6 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
-import app.islet.core.enclosure.Land;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
@@ -31,8 +30,7 @@ public final class GroundTooShallow implements ResidentRule {
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Needs.Land land = r.stage().needs().land();
-    double dryGround = s.geometry().hasWater() ? 0 : s.enclosure().ground().depthCm();
-    double deep = s.enclosure().land().map(Land::heightCm).orElse(dryGround);
+    double deep = s.geometry().digDepthCm(s.enclosure());
     if (land.minDepthCm() == 0 || deep >= land.minDepthCm()) {
       return Optional.empty();
     }
@@ -41,17 +39,15 @@ public final class GroundTooShallow implements ResidentRule {
             .who(r)
             .basis(land.basis())
             .what(
-                "The land is {} deep; {} must dig into {}.",
+                "The land has {} of dry ground; {} must dig into {}.",
                 Quantity.cm(deep),
                 r.words(),
                 Quantity.cm(land.minDepthCm()))
             .why(WHY.of(r));
-    if (s.enclosure().land().isPresent()
-        && land.minDepthCm() <= s.enclosure().vessel().heightCm()) {
+    double height = land.minDepthCm() + (s.geometry().hasWater() ? s.geometry().lineCm() : 0);
+    if (s.enclosure().land().isPresent() && height <= s.enclosure().vessel().heightCm()) {
       finding.remedy(
-          new Change("/land/heightCm", land.minDepthCm()),
-          "Fill the land to {}.",
-          Quantity.cm(land.minDepthCm()));
+          new Change("/land/heightCm", height), "Fill the land to {}.", Quantity.cm(height));
     }
     return Optional.of(
         finding.remedy("A vessel tall enough for deep ground and air above it.").build());

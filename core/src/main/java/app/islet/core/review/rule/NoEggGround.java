@@ -2,7 +2,6 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
-import app.islet.core.enclosure.Land;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
@@ -24,21 +23,21 @@ public final class NoEggGround implements ResidentRule {
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Needs.Land land = r.stage().needs().land();
-    if (land.eggDepthCm() == 0 || !r.stage().adult() || r.females() == 0) {
+    if (land.eggDepthCm() == 0 || r.females() == 0 || !mature(r)) {
       return Optional.empty();
     }
     boolean fits =
         s.geometry().dryLandCm2() > 0
-            && s.enclosure().land().map(Land::heightCm).orElse(0.0) >= land.eggDepthCm();
+            && s.geometry().digDepthCm(s.enclosure()) >= land.eggDepthCm();
     if (fits) {
       return Optional.empty();
     }
     return Optional.of(
-        finding(Severity.WATCH, Step.BUILD)
+        finding(Severity.WRONG, Step.BUILD)
             .who(r)
             .basis(land.basis())
             .what(
-                "No laying ground for the adult female among {}: {} of diggable land needed.",
+                "No laying ground for the female among {}: {} of land she can dig needed.",
                 r.words(),
                 Quantity.cm(land.eggDepthCm()))
             .why(
@@ -47,5 +46,10 @@ public final class NoEggGround implements ResidentRule {
                 "A land part, or a box of moist sand and soil {} deep she can be put in when she grows restless.",
                 Quantity.cm(land.eggDepthCm()))
             .build());
+  }
+
+  /** Females mature later and larger than males. */
+  private static boolean mature(Resident r) {
+    return r.stage().adult() && r.bodyCm() >= r.stage().needs().land().eggFromCm();
   }
 }

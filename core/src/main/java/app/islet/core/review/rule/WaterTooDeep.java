@@ -16,6 +16,9 @@ import java.util.Optional;
 /** Water deeper than the stage can stand, with or without a rest near the surface. */
 @AutoService(Rule.class)
 public final class WaterTooDeep implements ResidentRule {
+  /** So many times the depth is near it; common practice, no source. */
+  private static final double NEAR = 1.25;
+
   @Override
   public String id() {
     return "water-too-deep";
@@ -37,7 +40,7 @@ public final class WaterTooDeep implements ResidentRule {
       return Optional.empty();
     }
     Finding.Builder finding =
-        finding(depth.drowns() ? Severity.DANGER : Severity.WRONG, Step.BUILD)
+        finding(severity(r, depthCm / most, rest), Step.BUILD)
             .who(r)
             .basis(depth.basis())
             .what(
@@ -59,5 +62,20 @@ public final class WaterTooDeep implements ResidentRule {
           Quantity.cm(depth.restWithinCm()));
     }
     return Optional.of(finding.build());
+  }
+
+  /**
+   * Who drowns and has nothing to rest on is in danger at once. With a rest, or as a good swimmer,
+   * a little too deep is watched; far too deep harms, and drowns the young.
+   */
+  private static Severity severity(Resident r, double times, boolean rest) {
+    boolean drowns = r.stage().needs().depth().orElseThrow().drowns();
+    if (drowns && !rest) {
+      return Severity.DANGER;
+    }
+    if (times <= NEAR) {
+      return Severity.WATCH;
+    }
+    return drowns && !r.stage().adult() ? Severity.DANGER : Severity.WRONG;
   }
 }

@@ -4,6 +4,7 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.Dish;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
@@ -31,7 +32,7 @@ public final class WaterTooShallow implements ResidentRule {
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Optional<Needs.Depth> need = r.stage().needs().depth();
-    double depthCm = s.enclosure().water().depthCm();
+    double depthCm = deepestCm(s, r);
     if (need.isEmpty() || depthCm >= need.get().minCm()) {
       return Optional.empty();
     }
@@ -56,5 +57,15 @@ public final class WaterTooShallow implements ResidentRule {
           Quantity.cm(least + s.enclosure().ground().depthCm() + 5));
     }
     return Optional.of(finding.build());
+  }
+
+  /** For an animal of the land a bowl is water too. */
+  private static double deepestCm(HusbandryState s, Resident r) {
+    double water = s.enclosure().water().depthCm();
+    return r.stage().habitat() != Habitat.LAND
+        ? water
+        : s.enclosure().furnishings().dishes().stream()
+            .mapToDouble(Dish::depthCm)
+            .reduce(water, Math::max);
   }
 }
