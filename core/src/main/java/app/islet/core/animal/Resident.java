@@ -4,6 +4,7 @@ import app.islet.core.care.CareSheet;
 import app.islet.core.care.FoodItem;
 import app.islet.core.care.Stage;
 import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
@@ -230,13 +231,11 @@ public record Resident(
   public String words() {
     String animals = count == 1 ? sheet().name() : sheet().plural();
     // Not through a formatter: a review says it some hundred times.
-    return count + " " + lowerFirst(animals) + " (" + stage().name().toLowerCase(Locale.ROOT) + ")";
-  }
-
-  /** Common names keep the capitals of places in them: "African dwarf frog" stays as it is. */
-  private static String lowerFirst(String name) {
-    return name.startsWith("African")
-        ? name
-        : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+    return count
+        + " "
+        + English.name(animals)
+        + " ("
+        + stage().name().toLowerCase(Locale.ROOT)
+        + ")";
   }
 }

@@ -78,6 +78,11 @@ public enum Dimension {
     this.places = places;
   }
 
+  /** Whether its unit is a word that loses its s beside a one. */
+  boolean counts() {
+    return this == DAYS || this == MONTHS;
+  }
+
   public String unit(UnitSystem units) {
     return units == UnitSystem.US ? usUnit : siUnit;
   }

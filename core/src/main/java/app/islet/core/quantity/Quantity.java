@@ -85,6 +85,10 @@ public record Quantity(Dimension dimension, double si) {
     if (unit.isEmpty()) {
       return number(units);
     }
-    return number(units) + (dimension == Dimension.ANGLE ? "" : " ") + unit;
+    String number = number(units);
+    if (dimension.counts() && number.equals("1")) {
+      unit = unit.substring(0, unit.length() - 1);
+    }
+    return number + (dimension == Dimension.ANGLE ? "" : " ") + unit;
   }
 }

@@ -5,6 +5,7 @@ import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collector;
 import java.util.stream.Collectors;
 
@@ -17,6 +18,20 @@ public final class English {
   private static final DateTimeFormatter SHORT_DAY = pattern("d MMM yyyy");
   private static final DateTimeFormatter MONTH = pattern("MMMM yyyy");
   private static final DateTimeFormatter TIME = pattern("HH:mm");
+
+  /** First words of common names that are names themselves. */
+  private static final Set<String> PROPER =
+      Set.of(
+          "African",
+          "American",
+          "Asian",
+          "Chinese",
+          "European",
+          "Halloween",
+          "Iberian",
+          "Japanese",
+          "Oriental",
+          "Reeves");
 
   private English() {}
 
@@ -90,6 +105,12 @@ public final class English {
   /** As a word within a sentence. */
   public static String lower(String words) {
     return words.substring(0, 1).toLowerCase(Locale.ENGLISH) + words.substring(1);
+  }
+
+  /** A common name within a sentence; what it has of a place or a person keeps its capital. */
+  public static String name(String name) {
+    String first = name.split(" ", 2)[0];
+    return PROPER.contains(first) ? name : lower(name);
   }
 
   /** Ends a stream with {@link #list}. */

@@ -49,5 +49,7 @@ class EnglishTest {
   void a_sentence_begins_with_a_capital() {
     assertThat(English.capital("iris")).isEqualTo("Iris");
     assertThat(English.lower("Iris")).isEqualTo("iris");
+    assertThat(English.name("Fire salamanders")).isEqualTo("fire salamanders");
+    assertThat(English.name("African dwarf frogs")).isEqualTo("African dwarf frogs");
   }
 }

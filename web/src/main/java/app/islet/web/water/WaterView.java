@@ -1,6 +1,7 @@
 package app.islet.web.water;
 
 import app.islet.core.care.CareLibrary;
+import app.islet.core.care.Recurrence;
 import app.islet.core.enclosure.Handling;
 import app.islet.core.enclosure.WaterSource;
 import app.islet.core.quantity.Dimension;
@@ -287,10 +288,10 @@ record WaterView(
         new Figure(
             "Water change",
             u.text(Quantity.litres(plan.litres())),
-            "%s every %d days by the school followed; new water within %s of the tank's"
+            "%s %s by the school followed; new water within %s of the tank's"
                 .formatted(
                     u.text(Quantity.percent(plan.percent())),
-                    plan.everyDays(),
+                    Recurrence.every(plan.everyDays()).words(),
                     u.text(Quantity.kelvin(plan.mostOffK())))));
     all.add(
         new Figure(

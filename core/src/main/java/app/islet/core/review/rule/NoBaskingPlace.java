@@ -43,7 +43,7 @@ public final class NoBaskingPlace implements ResidentRule {
             .basis(r.stage().needs().basking().get().basis())
             .what(
                 room == 0
-                    ? "No dry basking place that {} gets to; {} needed."
+                    ? "No dry basking place that {} can get to; {} needed."
                     : "The basking place is too small for {}: {} needed for one whole body.",
                 r.words(),
                 Quantity.cm2(need))

@@ -10,11 +10,11 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import app.islet.core.water.FilterCycle;
 import com.google.auto.service.AutoService;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Animals in water whose filter has not run long enough to carry them. */
@@ -92,7 +92,7 @@ public final class StartUpNotFinished implements ResidentRule {
                   .basis(filterCycle.basis())
                   .what(
                       "The filter is not cycled, by its tests: {}. {} commonly wait {}.",
-                      lowerFirst(tested.phase().words()),
+                      English.lower(tested.phase().words()),
                       r.words(),
                       Quantity.days(filterCycle.days()))
                   .why(
@@ -103,9 +103,5 @@ public final class StartUpNotFinished implements ResidentRule {
                   .build());
       default -> Optional.empty();
     };
-  }
-
-  private static String lowerFirst(String words) {
-    return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
   }
 }
