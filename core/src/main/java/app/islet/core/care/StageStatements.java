@@ -30,7 +30,7 @@ final class StageStatements {
 
   private void addRecognised(Stage.Recognised r) {
     to.say(
-        "Told by",
+        "How to tell",
         r.basis(),
         "{}{}{}",
         r.signs(),
@@ -51,7 +51,7 @@ final class StageStatements {
                 to.say(
                     "Humidity",
                     h.basis(),
-                    "{}; stands {}",
+                    "{}; tolerated {}",
                     Phrase.range(h.percent(), Dimension.PERCENT),
                     Phrase.range(h.tolerated(), Dimension.PERCENT)));
   }
@@ -60,14 +60,14 @@ final class StageStatements {
     to.say(
         about,
         t.basis(),
-        "{}; stands {}; harm outside {}",
+        "{}; tolerated {}; harm outside {}",
         StatementWriter.temperature(t.idealC()),
         StatementWriter.temperature(t.toleratedC()),
         StatementWriter.temperature(t.harmC()));
     to.say(
-        about.replace(" temperature", "") + ", for how long",
+        about.replace(" temperature", "") + ", time outside the range",
         t.stands().basis(),
-        "{} outside the first range, {} outside the last",
+        "{} between ideal and tolerated, {} where harm begins",
         Quantity.days(t.stands().days()),
         new Quantity(Dimension.HOURS, t.stands().harmHours()));
     t.night()

@@ -234,6 +234,6 @@ public record FilterCycle(
                 : water < WaterState.COLD_C
                     ? "the water is cold: they grow twice as fast ten degrees warmer, before the animal is in"
                     : "look whether chlorine came in with the water, and whether the filter runs day and night";
-    return Phrase.of("It stands still for more than {}: {}.", Quantity.days(STUCK_DAYS), cause);
+    return Phrase.of("No progress for more than {}: {}.", Quantity.days(STUCK_DAYS), cause);
   }
 }

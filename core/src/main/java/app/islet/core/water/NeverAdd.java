@@ -24,7 +24,7 @@ public final class NeverAdd {
     }
     if (skin) {
       all.add(
-          "Copper, dyes and fish remedies: what a fish stands goes through an amphibian's skin. Only what a vet prescribes.");
+          "Copper, dyes and fish remedies: what a fish tolerates goes through an amphibian's skin. Only what a vet prescribes.");
       all.add("Salt as a treatment: it draws the water out of skin and gills.");
       all.add("Conditioners with aloe or other coats for scales; plain ones against chlorine.");
     }

@@ -20,7 +20,7 @@ class StatementsTest {
   void a_stage_is_told_in_the_keepers_units() {
     Stage adult = SLIDER.stageAt(18);
     assertThat(said(adult, UnitSystem.METRIC))
-        .contains("Water temperature: 23 to 26 °C; stands 18 to 29 °C; harm outside 10 to 33 °C")
+        .contains("Water temperature: 23 to 26 °C; tolerated 18 to 29 °C; harm outside 10 to 33 °C")
         .contains("UVB tube: serves 6 months");
     // Common practice, no source: 10 US gal for each inch of carapace.
     assertThat(said(adult, UnitSystem.US))

@@ -131,7 +131,7 @@ class FilterCycleTest {
     WaterRecord stuck = tests(0, 2, 0, 12, 1.9, 0, 24, 1.95, 0);
     FilterCycle at = at(24, stuck, CyclingCriterion.WEEK);
     assertThat(at.moving()).isFalse();
-    assertThat(at.why().pattern()).contains("stands still");
+    assertThat(at.why().pattern()).contains("No progress");
     assertThat(at(24, tests(0, 2, 0, 12, 1.5, 0, 24, 0.8, 0), CyclingCriterion.WEEK).moving())
         .isTrue();
     WaterRecord heavy = tests(0, 7, 0, 12, 6.9, 0.2, 24, 6.95, 0.2);

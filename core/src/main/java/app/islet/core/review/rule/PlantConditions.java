@@ -49,7 +49,7 @@ public final class PlantConditions implements ResidentRule {
             .remedy(
                 eaten
                     ? "Plants above the water, roots in it behind a grid; or count them as food."
-                    : "Plastic ones without sharp edges, or plants that stand the cold.")
+                    : "Plastic ones without sharp edges, or plants that tolerate the cold.")
             .build());
   }
 }

@@ -40,7 +40,7 @@ public final class PlantWillDie implements Rule {
   private Finding found(HusbandryState s, Plant plant, boolean salty) {
     Finding.Builder finding = finding(Severity.NOTE, Step.BUILD).basis(plant.basis());
     if (salty) {
-      finding.what("{} does not stand the salt.", plant.name());
+      finding.what("{} does not tolerate the salt.", plant.name());
     } else {
       finding.what(
           "{} grows at {}, and the water will not be so.",

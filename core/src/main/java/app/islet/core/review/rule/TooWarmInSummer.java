@@ -48,7 +48,7 @@ public final class TooWarmInSummer implements ResidentRule {
             .who(r)
             .basis(t.basis())
             .what(
-                "Water of about {} when the warmest room hour lasts; {} should have {} and stand {} at most.",
+                "Water of about {} when the warmest room hour lasts; {} should have {}, at most {}.",
                 Quantity.celsius(summer),
                 r.words(),
                 Phrase.range(t.idealC(), Dimension.TEMPERATURE),
