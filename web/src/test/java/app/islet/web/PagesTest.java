@@ -168,6 +168,7 @@ class PagesTest {
     page.keyboard().press("?");
     assertThat(page.locator("#keys")).isVisible();
     page.keyboard().press("Escape");
+    assertThat(page.locator("#keys")).not().isVisible();
     int before = page.locator("[data-done]").count();
     page.keyboard().press("d");
     page.waitForURL("**/rounds?day=*");
