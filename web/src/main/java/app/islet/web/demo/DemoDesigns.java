@@ -126,7 +126,7 @@ final class DemoDesigns {
     return Enclosure.bare("Tide tray", new Vessel(80, 40, 35), 8)
         .with(new Change("/water/salinityPpt", 8))
         .with(new Substrate(SubstrateMaterial.SAND, 4))
-        .with(new Land(55, 16, 16))
+        .with(new Land(55, 17.5, 17.5))
         .with(Lid.GLASS)
         .with(new Equipment.Heater(50, true), filter(60, today, 240))
         .with(hides(6).with(new Dish(4, 0, true)))
