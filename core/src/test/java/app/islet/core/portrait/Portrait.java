@@ -7,6 +7,7 @@ import app.islet.core.climate.Acclimation;
 import app.islet.core.climate.Basics;
 import app.islet.core.climate.ClimateModel;
 import app.islet.core.climate.Cooling;
+import app.islet.core.climate.FailureSimulation;
 import app.islet.core.climate.HumidityOptions;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.geometry.Geometry;
@@ -95,9 +96,8 @@ final class Portrait {
   }
 
   private void say(String what, Object value) {
-    String line = what + ": " + Words.of(value);
-    if (said.add(line)) {
-      lines.add(line);
+    if (said.add(what + Words.of(value))) {
+      Words.lines(what, value, "", lines);
     }
   }
 
@@ -174,12 +174,26 @@ final class Portrait {
     say("next", NextStep.of(water, day));
     say("toxicity", Toxicity.of(water, day));
     say("what if", WhatIf.of(water));
-    say("failures", Failures.of(water));
+    for (FailureSimulation failure : Failures.of(water)) {
+      say(
+          "failure " + failure.mishap(),
+          List.of(
+              failure.course().waterC(),
+              failure.course().boxC(),
+              failure.moments(),
+              failure.strip()));
+    }
     say("never", NeverAdd.of(residents));
   }
 
   private void work(Assessment a) {
-    a.plan().tasks().forEach(task -> say("task", task));
+    a.plan()
+        .tasks()
+        .forEach(
+            t ->
+                say(
+                    "task " + t.key(),
+                    List.of(t.amount(), t.recurrence().words(), t.minutes(), t.basis().words())));
     List<List<DueTask>> coming = DayList.coming(day, DAYS, a.plan(), day.minusDays(10), List.of());
     for (int n = 0; n < DAYS; n++) {
       say(
@@ -188,17 +202,17 @@ final class Portrait {
     }
     say("shopping", a.shopping());
     BuildSheet sheet = BuildSheet.of(state);
-    say("build", sheet);
+    sheet
+        .lines()
+        .forEach(line -> say("buy " + line.key(), List.of(line.amounts(), line.present())));
+    sheet.power().forEach(line -> say("power", line));
+    say("steps", sheet.steps().stream().map(step -> step.key() + " " + step.waitDays()).toList());
   }
 
   private void finding(Finding f) {
-    lines.add(
-        "%s %s: %s %s %s"
-            .formatted(
-                f.severity().word(),
-                f.rule(),
-                f.what().text(UnitSystem.METRIC),
-                f.why().text(UnitSystem.METRIC),
-                f.remedies().stream().map(r -> r.text().text(UnitSystem.METRIC)).toList()));
+    lines.add(f.severity().word() + " " + f.rule());
+    lines.add("  " + f.what().text(UnitSystem.METRIC));
+    lines.add("  " + f.why().text(UnitSystem.METRIC));
+    f.remedies().forEach(r -> lines.add("  - " + r.text().text(UnitSystem.METRIC)));
   }
 }

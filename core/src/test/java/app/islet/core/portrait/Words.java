@@ -16,6 +16,7 @@ import java.math.MathContext;
 import java.time.temporal.Temporal;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -28,12 +29,47 @@ import java.util.stream.IntStream;
 
 /** Writes a value out: records by their parts, numbers to five digits, long rows by their sums. */
 final class Words {
+  /** Longer lines are broken into their parts. */
+  private static final int WIDE = 138;
+
   /** More names than that are counted, not listed. */
   private static final int MANY = 20;
 
   private static final MathContext FIVE = new MathContext(5);
 
   private Words() {}
+
+  /**
+   * A line for it, or where it is long a line for each of its parts, so that a difference is one
+   * line.
+   */
+  static void lines(String label, Object value, String indent, List<String> out) {
+    String line = indent + label + ": " + of(value);
+    if (value instanceof Optional<?> optional && optional.isPresent()) {
+      lines(label, optional.get(), indent, out);
+    } else if (line.length() <= WIDE || !hasParts(value)) {
+      out.add(line);
+    } else {
+      out.add(indent + label + ":");
+      if (value instanceof Collection<?> all) {
+        all.forEach(each -> lines("-", each, indent + "  ", out));
+      } else {
+        Record record = (Record) value;
+        for (RecordComponent part : record.getClass().getRecordComponents()) {
+          lines(part.getName(), read(record, part), indent + "  ", out);
+        }
+      }
+    }
+  }
+
+  private static boolean hasParts(Object value) {
+    return value instanceof Collection<?> all && !(value instanceof Set) && !isCounted(all)
+        || value instanceof Record && thing(value).startsWith("(");
+  }
+
+  private static boolean isCounted(Collection<?> all) {
+    return all.size() > MANY && all.iterator().next() instanceof Enum;
+  }
 
   static String of(Object value) {
     if (value instanceof Double || value instanceof Float) {
@@ -52,7 +88,7 @@ final class Words {
       return set.stream().map(Words::of).sorted().collect(Collectors.joining("; ", "{", "}"));
     }
     if (value instanceof Collection<?> all) {
-      return all.size() > MANY && all.iterator().next() instanceof Enum
+      return isCounted(all)
           ? counts(all)
           : all.stream().map(Words::of).collect(Collectors.joining("; ", "[", "]"));
     }
