@@ -3,7 +3,6 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
-import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
@@ -18,9 +17,6 @@ import java.util.Set;
 /** A filter that stirs more than the animals can rest from. */
 @AutoService(Rule.class)
 public final class FilterTooStrong implements ResidentRule {
-  /** Half a litre an hour is within what a label says. */
-  private static final double LABEL_LPH = 0.5;
-
   @Override
   public String id() {
     return "filter-too-strong";
@@ -37,21 +33,19 @@ public final class FilterTooStrong implements ResidentRule {
     if (need.isEmpty() || !s.geometry().hasWater()) {
       return Optional.empty();
     }
-    double flow =
-        s.enclosure().all(Equipment.Filter.class).mapToDouble(Equipment.Filter::flowLph).sum();
-    double most = need.get().turnoverPerHour().max() * s.geometry().waterL();
-    if (flow <= most + LABEL_LPH) {
+    FilterFlow flow = FilterFlow.of(s, need.get());
+    if (!flow.isStrong()) {
       return Optional.empty();
     }
-    double less = Math.floor(most);
+    double less = Math.floor(flow.most());
     return Optional.of(
         finding(Severity.WATCH, Step.WATER)
             .who(r)
             .basis(need.get().basis())
             .what(
                 "The filter moves {}; at most {} in this water for {}.",
-                Quantity.litresPerHour(flow),
-                Quantity.litresPerHour(most),
+                Quantity.litresPerHour(flow.lph()),
+                Quantity.litresPerHour(flow.most()),
                 r.words())
             .why("A current it cannot rest from wears it out.")
             .remedy("Turn the outlet to the glass or a spray bar.")

@@ -3,7 +3,6 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
-import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
@@ -17,9 +16,6 @@ import java.util.Optional;
 /** A filter rated below the turnover the animals' waste asks for. */
 @AutoService(Rule.class)
 public final class FilterTooWeak implements ResidentRule {
-  /** Half a litre an hour is within what a label says. */
-  private static final double LABEL_LPH = 0.5;
-
   @Override
   public String id() {
     return "filter-too-weak";
@@ -31,29 +27,26 @@ public final class FilterTooWeak implements ResidentRule {
     if (need.isEmpty() || !s.geometry().hasWater()) {
       return Optional.empty();
     }
-    double flow =
-        s.enclosure().all(Equipment.Filter.class).mapToDouble(Equipment.Filter::flowLph).sum();
-    double wanted = need.get().turnoverPerHour().min() * s.geometry().waterL();
-    double most = need.get().turnoverPerHour().max() * s.geometry().waterL();
-    if (flow >= wanted - LABEL_LPH) {
+    FilterFlow flow = FilterFlow.of(s, need.get());
+    if (!flow.isWeak()) {
       return Optional.empty();
     }
-    double size = Math.ceil(wanted / 10) * 10;
+    double rated = Math.min(Math.ceil(flow.least() / 10) * 10, Math.floor(flow.most()));
     return Optional.of(
-        finding(flow == 0 ? Severity.WRONG : Severity.WATCH, Step.WATER)
+        finding(flow.lph() == 0 ? Severity.WRONG : Severity.WATCH, Step.WATER)
             .who(r)
             .basis(need.get().basis())
             .what(
-                flow == 0
+                flow.lph() == 0
                     ? "No filter for {}; {} needed."
                     : "The filter is weak for {}: {} needed.",
                 r.words(),
-                Quantity.litresPerHour(wanted))
+                Quantity.litresPerHour(flow.least()))
             .why("Waste turns to ammonia faster than water changes remove it.")
             .remedy(
-                new Change("/equipment/filter/flowLph", Math.min(size, Math.floor(most))),
+                new Change("/equipment/filter/flowLph", rated),
                 "A filter rated {} or more.",
-                Quantity.litresPerHour(Math.min(size, Math.floor(most))))
+                Quantity.litresPerHour(rated))
             .build());
   }
 }

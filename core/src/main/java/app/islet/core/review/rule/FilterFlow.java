@@ -1,0 +1,31 @@
+package app.islet.core.review.rule;
+
+import app.islet.core.care.Needs;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.situation.HusbandryState;
+
+/**
+ * What the filters move together, beside what the animals' sheet asks of this water, L/h.
+ *
+ * @param least by the least turnover of the sheet, {@code most} by the most
+ */
+record FilterFlow(double lph, double least, double most) {
+  /** Half a litre an hour is within what a label says; common practice, no source. */
+  private static final double LABEL_LPH = 0.5;
+
+  static FilterFlow of(HusbandryState s, Needs.Filtration need) {
+    double water = s.geometry().waterL();
+    return new FilterFlow(
+        s.enclosure().all(Equipment.Filter.class).mapToDouble(Equipment.Filter::flowLph).sum(),
+        need.turnoverPerHour().min() * water,
+        need.turnoverPerHour().max() * water);
+  }
+
+  boolean isWeak() {
+    return lph < least - LABEL_LPH;
+  }
+
+  boolean isStrong() {
+    return lph > most + LABEL_LPH;
+  }
+}
