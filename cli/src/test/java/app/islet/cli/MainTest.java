@@ -69,7 +69,7 @@ class MainTest {
             folder.resolve("colder.yaml"),
             SheetDraft.of("axolotl", CareLibrary.bundledText("axolotl"))
                 .copiedAs("colder", "Colder axolotl")
-                .with(Map.of("/stages/2/water/harm/1", 20.0), "a test")
+                .with(Map.of("/stages/3/water/harm/1", 20.0), "a test")
                 .yaml());
     Path tank =
         Files.writeString(
@@ -92,7 +92,7 @@ class MainTest {
             CareLibrary.bundledText("axolotl").replaceFirst("heater: never", "heater: hot"));
     assertThat(run("check", sheet.toString())).isEqualTo(2);
     assertThat(err.toString())
-        .contains("bad.yaml, line ", "/stages/0/heater: \"hot\" is not one of never");
+        .contains("bad.yaml, line ", "/stages/1/heater: \"hot\" is not one of never");
   }
 
   @Test

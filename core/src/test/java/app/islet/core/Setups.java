@@ -2,6 +2,8 @@ package app.islet.core;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Hides;
@@ -101,6 +103,19 @@ public final class Setups {
         OptionalDouble.of(lengthCm),
         OptionalDouble.empty(),
         Optional.empty());
+  }
+
+  /** Animals of a stage, unmeasured. */
+  public static Resident stage(CareSheet sheet, Stage stage, int count) {
+    return new Resident(
+        "They",
+        sheet,
+        count,
+        0,
+        0,
+        OptionalDouble.empty(),
+        OptionalDouble.empty(),
+        Optional.of(stage.id()));
   }
 
   public static Resident sexed(String species, int males, int females, double lengthCm) {

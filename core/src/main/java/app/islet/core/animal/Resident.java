@@ -135,10 +135,7 @@ public record Resident(
     return statedStage
         .flatMap(sheet()::stage)
         .orElseGet(
-            () ->
-                lengthCm.isPresent()
-                    ? sheet().stageAt(lengthCm.getAsDouble())
-                    : sheet().stages().get(sheet().stages().size() - 1));
+            () -> lengthCm.isPresent() ? sheet().stageAt(lengthCm.getAsDouble()) : sheet().grown());
   }
 
   /**
@@ -150,6 +147,7 @@ public record Resident(
     boolean outgrown =
         lengthCm.isPresent()
             && !stage.endsInChange()
+            && !stage.phase()
             && sheet().stageAt(lengthCm.getAsDouble()).fromLengthCm() > stage.fromLengthCm();
     return outgrown && statedStage.isPresent()
         ? with(lengthCm, massG, Optional.empty(), school, arrivedOn, alsoFed)
@@ -169,7 +167,8 @@ public record Resident(
 
   /** The same animals, grown as expected for {@code days}. */
   public Resident after(double days) {
-    double later = sheet().growth().lengthCm(bodyCm(), days);
+    boolean egg = stage().hatch().isPresent();
+    double later = egg ? bodyCm() : sheet().growth().lengthCm(bodyCm(), days);
     double growth = later / bodyCm();
     OptionalDouble mass =
         massG.isPresent()
@@ -190,6 +189,9 @@ public record Resident(
   }
 
   private static double formDays(Stage stage) {
+    if (stage.hatch().isPresent()) {
+      return stage.hatch().get().days().max();
+    }
     return DAYS_A_MONTH * stage.recognised().ageMonths().map(Range::max).orElse(FORM_MONTHS);
   }
 

@@ -19,7 +19,7 @@ public record SpaceNeeds(List<Cohort> cohorts) {
   public double floorCm2() {
     double further = sum(c -> c.count() * space(c).furtherFloorCm2());
     return cohorts.stream()
-        .mapToDouble(c -> further + space(c).floorCm2() - space(c).furtherFloorCm2())
+        .mapToDouble(c -> further + space(c).floorCm2() - first(c) * space(c).furtherFloorCm2())
         .max()
         .orElse(0);
   }
@@ -32,9 +32,10 @@ public record SpaceNeeds(List<Cohort> cohorts) {
     double further = sum(c -> c.count() * furtherWaterL(space(c)));
     DoubleStream fixed =
         cohorts.stream()
-            .map(SpaceNeeds::space)
-            .filter(s -> s.waterL().isPresent())
-            .mapToDouble(s -> further + s.waterL().getAsDouble() - furtherWaterL(s));
+            .filter(c -> space(c).waterL().isPresent())
+            .mapToDouble(
+                c ->
+                    further + space(c).waterL().getAsDouble() - first(c) * furtherWaterL(space(c)));
     return OptionalDouble.of(Math.max(fixed.max().orElse(0), sum(SpaceNeeds::waterBySizeL)));
   }
 
@@ -62,6 +63,11 @@ public record SpaceNeeds(List<Cohort> cohorts) {
 
   private static Needs.Space space(Cohort c) {
     return c.stage().needs().space();
+  }
+
+  /** How many of them the first floor and water are for. */
+  private static int first(Cohort c) {
+    return Math.min(c.count(), space(c).animals());
   }
 
   private static boolean statesWater(Needs.Space space) {

@@ -1,27 +1,17 @@
 package app.islet.core.care;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.net.URI;
-import java.net.URISyntaxException;
-import java.net.URL;
-import java.nio.file.FileSystem;
-import java.nio.file.FileSystems;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import app.islet.core.text.Node;
+import app.islet.core.text.NodeText;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The care sheets at hand, by species. */
 public final class CareLibrary {
-  private static final String FOLDER = "/app/islet/core/care/";
-
   private final Map<String, Entry> entries;
   private volatile @Nullable List<CareSheet> byName;
 
@@ -33,9 +23,7 @@ public final class CareLibrary {
     return new CareLibrary(Map.of()).and(sheets);
   }
 
-  /**
-   * The sheets that ship with Islet: every YAML file in this package's folder, found by listing it.
-   */
+  /** The sheets that ship with Islet. */
   public static CareLibrary bundled() {
     return Bundled.LIBRARY;
   }
@@ -58,11 +46,22 @@ public final class CareLibrary {
    * @throws IllegalArgumentException if there is none of that id
    */
   public static String bundledText(String id) {
-    String text = Bundled.TEXTS.get(id);
-    if (text == null) {
-      throw new IllegalArgumentException("no sheet \"%s\" ships with Islet".formatted(id));
-    }
-    return text;
+    return SheetTexts.find(id)
+        .orElseThrow(
+            () -> new IllegalArgumentException("no sheet \"%s\" ships with Islet".formatted(id)));
+  }
+
+  /**
+   * The same text with everything it shares with a relative written out, so that a keeper can
+   * change each number of a copy.
+   *
+   * @throws IllegalArgumentException if there is none of that id
+   */
+  public static String fullText(String id) {
+    String text = bundledText(id);
+    Node root = Node.yaml(id, text);
+    Node full = Relatives.writtenOut(id, root);
+    return full == root ? text : NodeText.yaml(full);
   }
 
   /** All of them, by name. */
@@ -100,54 +99,21 @@ public final class CareLibrary {
     synchronized CareSheet sheet() {
       CareSheet read = sheet;
       if (read == null) {
-        read = CareSheetReader.read(id + Bundled.ENDING, bundledText(id));
+        read = CareSheetReader.read(id + SheetTexts.ENDING, bundledText(id));
         sheet = read;
       }
       return read;
     }
   }
 
-  /** The texts that ship, by the name of their file, which is the sheet's id. */
+  /** Read once, when first asked for. */
   private static final class Bundled {
-    static final String ENDING = ".yaml";
-    static final Map<String, String> TEXTS = load();
     static final CareLibrary LIBRARY = library();
 
     private static CareLibrary library() {
       Map<String, Entry> entries = new LinkedHashMap<>();
-      TEXTS.keySet().forEach(id -> entries.put(id, new Entry(id)));
+      SheetTexts.ids().forEach(id -> entries.put(id, new Entry(id)));
       return new CareLibrary(entries);
-    }
-
-    private static Map<String, String> load() {
-      URL marker = CareLibrary.class.getResource(FOLDER + "axolotl.yaml");
-      if (marker == null) {
-        throw new IllegalStateException("the care sheets are missing from the application");
-      }
-      try {
-        URI uri = marker.toURI();
-        if (!uri.getScheme().equals("jar")) {
-          return textsIn(Path.of(uri).getParent());
-        }
-        try (FileSystem jar = FileSystems.newFileSystem(uri, Map.of())) {
-          return textsIn(jar.getPath(FOLDER));
-        }
-      } catch (URISyntaxException | IOException e) {
-        throw new IllegalStateException("the care sheets cannot be read: " + e.getMessage(), e);
-      }
-    }
-
-    private static Map<String, String> textsIn(Path folder) throws IOException {
-      Map<String, String> texts = new LinkedHashMap<>();
-      try (Stream<Path> files = Files.list(folder)) {
-        for (Path file : files.filter(f -> f.toString().endsWith(ENDING)).sorted().toList()) {
-          String name = file.getFileName().toString();
-          texts.put(name.substring(0, name.length() - ENDING.length()), Files.readString(file));
-        }
-      } catch (UncheckedIOException e) {
-        throw e.getCause();
-      }
-      return texts;
     }
   }
 }

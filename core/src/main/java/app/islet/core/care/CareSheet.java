@@ -8,7 +8,7 @@ import java.util.stream.Stream;
  * All that is known of one species.
  *
  * @param basedOn the sheet this one was copied from, where a keeper wrote it
- * @param stages in order of growth, the first from length 0
+ * @param stages in order of growth, the first from length 0; among them those no length leads to
  * @param law what must be said of law and release, in general terms
  * @param mistakes what newcomers get wrong
  * @param otherSchools the same species as other schools keep it; none in those themselves
@@ -34,14 +34,15 @@ public record CareSheet(
     law = List.copyOf(law);
     mistakes = List.copyOf(mistakes);
     otherSchools = List.copyOf(otherSchools);
-    if (stages.isEmpty() || stages.get(0).fromLengthCm() != 0) {
+    List<Stage> row = stages.stream().filter(stage -> !stage.phase()).toList();
+    if (row.isEmpty() || row.get(0).fromLengthCm() != 0) {
       throw new IllegalArgumentException("the first stage begins at length 0");
     }
-    for (int i = 1; i < stages.size(); i++) {
-      if (!(stages.get(i).fromLengthCm() > stages.get(i - 1).fromLengthCm())) {
+    for (int i = 1; i < row.size(); i++) {
+      if (!(row.get(i).fromLengthCm() > row.get(i - 1).fromLengthCm())) {
         throw new IllegalArgumentException(
             "stage \"%s\" must begin at a greater length than the one before"
-                .formatted(stages.get(i).id()));
+                .formatted(row.get(i).id()));
       }
     }
   }
@@ -74,10 +75,16 @@ public record CareSheet(
         .toList();
   }
 
+  /** The stages that follow from one another by growing, without those no length leads to. */
+  public List<Stage> row() {
+    return stages.stream().filter(stage -> !stage.phase()).toList();
+  }
+
   /** The stage of an animal {@code lengthCm} long. */
   public Stage stageAt(double lengthCm) {
-    Stage found = stages.get(0);
-    for (Stage stage : stages) {
+    List<Stage> row = row();
+    Stage found = row.get(0);
+    for (Stage stage : row) {
       if (lengthCm >= stage.fromLengthCm()) {
         found = stage;
       }
@@ -85,17 +92,30 @@ public record CareSheet(
     return found;
   }
 
-  /** The stage after {@code stage}, if there is one. */
+  /** The last stage it grows into. */
+  public Stage grown() {
+    List<Stage> row = row();
+    return row.get(row.size() - 1);
+  }
+
+  /** The stage after {@code stage}, if there is one; after the egg the first. */
   public Optional<Stage> next(Stage stage) {
-    int at = stages.indexOf(stage) + 1;
-    return at < stages.size() ? Optional.of(stages.get(at)) : Optional.empty();
+    List<Stage> row = row();
+    if (stage.hatch().isPresent()) {
+      return Optional.of(row.get(0));
+    }
+    int at = row.indexOf(stage) + 1;
+    return at > 0 && at < row.size() ? Optional.of(row.get(at)) : Optional.empty();
   }
 
   /**
    * Length taken for an unmeasured animal of a stage: the middle of the stage, or adult size in the
-   * last.
+   * last. An egg is as large as its sheet says.
    */
   public double typicalLengthCm(Stage stage) {
+    if (stage.hatch().isPresent()) {
+      return stage.fromLengthCm();
+    }
     return next(stage)
         .map(n -> (stage.fromLengthCm() + n.fromLengthCm()) / 2)
         .orElse(Math.max(body.adultLengthCm(), stage.fromLengthCm()));

@@ -38,7 +38,8 @@ final class Catalogue {
   }
 
   private static FoodItem food(Fields f) {
-    return new FoodItem(f.text("id", 40), f.text("name", 60), f.text("kind", 60));
+    return new FoodItem(
+        f.text("id", 40), f.text("name", 60), f.text("kind", 60), f.optionalText("seldom", 200));
   }
 
   private static <T> List<T> read(String file, String list, Function<Fields, T> reader) {

@@ -5,8 +5,9 @@ package app.islet.core.care;
  *
  * @param source the publication, or the keeper's reason; empty where the kind is {@link
  *     Kind#PRACTICE} or {@link Kind#MEMORY}
+ * @param like the relative it was found with, where the number is shared; else empty
  */
-public record Evidence(Kind kind, String source) {
+public record Evidence(Kind kind, String source, String like) {
   public enum Kind {
     PUBLISHED,
     PRACTICE,
@@ -14,8 +15,8 @@ public record Evidence(Kind kind, String source) {
     KEEPER
   }
 
-  public static final Evidence PRACTICE = new Evidence(Kind.PRACTICE, "");
-  public static final Evidence MEMORY = new Evidence(Kind.MEMORY, "");
+  public static final Evidence PRACTICE = new Evidence(Kind.PRACTICE, "", "");
+  public static final Evidence MEMORY = new Evidence(Kind.MEMORY, "", "");
 
   public Evidence {
     boolean named = kind == Kind.PUBLISHED || kind == Kind.KEEPER;
@@ -26,12 +27,12 @@ public record Evidence(Kind kind, String source) {
   }
 
   public static Evidence published(String source) {
-    return new Evidence(Kind.PUBLISHED, source);
+    return new Evidence(Kind.PUBLISHED, source, "");
   }
 
   /** A number the keeper set, and why. */
   public static Evidence keeper(String reason) {
-    return new Evidence(Kind.KEEPER, reason);
+    return new Evidence(Kind.KEEPER, reason, "");
   }
 
   /**
@@ -57,13 +58,20 @@ public record Evidence(Kind kind, String source) {
         "\"%s\" is not practice, memory, published: SOURCE or keeper: REASON".formatted(text));
   }
 
+  /** The same, shared with a relative. */
+  Evidence sharedWith(String relative) {
+    return new Evidence(kind, source, relative);
+  }
+
   /** As shown beside a verdict. */
   public String words() {
-    return switch (kind) {
-      case PUBLISHED -> source;
-      case PRACTICE -> "common practice, no source";
-      case MEMORY -> "from memory, unchecked";
-      case KEEPER -> "set by the keeper: " + source;
-    };
+    String words =
+        switch (kind) {
+          case PUBLISHED -> source;
+          case PRACTICE -> "common practice, no source";
+          case MEMORY -> "from memory, unchecked";
+          case KEEPER -> "set by the keeper: " + source;
+        };
+    return like.isEmpty() ? words : words + "; as for the " + like;
   }
 }

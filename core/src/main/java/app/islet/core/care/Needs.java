@@ -54,6 +54,11 @@ public record Needs(
             "the ideal range must lie within the tolerated one, and that within the one beyond which harm begins");
       }
     }
+
+    /** Whether the sheet says nothing of its own on how long it stands what is not ideal. */
+    public boolean standsAsUsual() {
+      return stands.equals(Stands.usual(harmC));
+    }
   }
 
   /**
@@ -62,7 +67,20 @@ public record Needs(
    * @param days outside the ideal range, within the tolerated one
    * @param harmHours outside the range beyond which harm begins
    */
-  public record Stands(double days, double harmHours, Evidence basis) {}
+  public record Stands(double days, double harmHours, Evidence basis) {
+    /** Whom more than this harms is an animal of cold water, °C. */
+    private static final double COLD_C = 27;
+
+    /**
+     * What is taken where a sheet says nothing: two weeks and two days, half of that for animals of
+     * cold water. An assumption of the model, from memory.
+     */
+    static Stands usual(Range harmC) {
+      return harmC.max() <= COLD_C
+          ? new Stands(7, 24, Evidence.MEMORY)
+          : new Stands(14, 48, Evidence.MEMORY);
+    }
+  }
 
   /**
    * @param dropK how much cooler the night is wanted, K
@@ -151,8 +169,10 @@ public record Needs(
   }
 
   /**
-   * Floor and water for the first animal and each further one.
+   * Floor and water for the first animals and each further one.
    *
+   * @param animals how many the first floor and water are for
+   * @param airHeightCm height of the air over ground or water that it climbs in
    * @param waterLPerCm water for each cm of body length, where keepers count so
    * @param ahead for how long growth is counted in before it is bought
    * @param heightCounts whether height adds room for it, by the school followed
@@ -163,12 +183,18 @@ public record Needs(
       OptionalDouble waterL,
       OptionalDouble furtherWaterL,
       OptionalDouble waterLPerCm,
+      int animals,
+      OptionalDouble airHeightCm,
       Ahead ahead,
       boolean heightCounts,
       Evidence basis) {
+    private int further(int count) {
+      return Math.max(0, count - animals);
+    }
+
     /** Footprint for {@code count} animals, cm². */
     public double floorCm2For(int count) {
-      return floorCm2 + (count - 1) * furtherFloorCm2;
+      return floorCm2 + further(count) * furtherFloorCm2;
     }
 
     /**
@@ -182,7 +208,7 @@ public record Needs(
       double fixed =
           waterL.isEmpty()
               ? 0
-              : waterL.getAsDouble() + (count - 1) * furtherWaterL.orElse(waterL.getAsDouble());
+              : waterL.getAsDouble() + further(count) * furtherWaterL.orElse(waterL.getAsDouble());
       double bySize = waterLPerCm.orElse(0) * lengthCm * count;
       return OptionalDouble.of(Math.max(fixed, bySize));
     }
@@ -241,8 +267,10 @@ public record Needs(
   /**
    * @param never grounds that harm it
    * @param why what happens
+   * @param depthCm depth of ground under water that it digs itself into
    */
-  public record Substrate(Set<SubstrateMaterial> never, String why, Evidence basis) {
+  public record Substrate(
+      Set<SubstrateMaterial> never, String why, OptionalDouble depthCm, Evidence basis) {
     public Substrate {
       never = Set.copyOf(never);
     }
@@ -313,7 +341,13 @@ public record Needs(
   /**
    * @param ppt salt the water should hold, g/kg
    */
-  public record Salinity(Range ppt, Evidence basis) {}
+  public record Salinity(Range ppt, Range tolerated, Evidence basis) {
+    public Salinity {
+      if (!tolerated.contains(ppt)) {
+        throw new IllegalArgumentException("the wanted salinity must lie within the tolerated one");
+      }
+    }
+  }
 
   /** Whether a heater in the water is safe with it. */
   public enum Heater {

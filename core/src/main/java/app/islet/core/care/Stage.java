@@ -10,6 +10,9 @@ import java.util.Set;
  *
  * @param recognised how a keeper tells that an animal is in it
  * @param adult whether it can breed
+ * @param phase whether no length leads to it: an egg, or the part of the year that a newt spends on
+ *     land. The keeper says when it begins
+ * @param hatch of eggs, when they hatch
  * @param neverFoods kinds of food that harm it, as {@link FoodItem#kind} names them
  */
 public record Stage(
@@ -18,12 +21,14 @@ public record Stage(
     Recognised recognised,
     Habitat habitat,
     boolean adult,
+    boolean phase,
+    Optional<Hatch> hatch,
     Needs needs,
     List<Food> foods,
     List<String> neverFoods,
     List<Supplement> supplements,
     MaintenanceSchedule maintenance) {
-  private static final Set<String> CHANGING = Set.of("larva", "tadpole", "eft");
+  private static final Set<String> CHANGING = Set.of("egg", "larva", "tadpole", "eft");
 
   public Stage {
     foods = List.copyOf(foods);
@@ -38,6 +43,22 @@ public record Stage(
    */
   public record Recognised(
       double fromLengthCm, Optional<Range> ageMonths, String signs, Evidence basis) {}
+
+  /**
+   * Days from laying until the eggs hatch, which are fewer the warmer they lie.
+   *
+   * @param atC the coolest and the warmest water for which it is said, °C
+   * @param days in the warmest and in the coolest, days
+   */
+  public record Hatch(Range atC, Range days, Evidence basis) {
+    /** Days at {@code tempC}, by the straight line between the two that are known. */
+    public double daysAt(double tempC) {
+      double span = atC.max() - atC.min();
+      double within = Math.max(atC.min(), Math.min(atC.max(), tempC));
+      double warm = span <= 0 ? 0 : (within - atC.min()) / span;
+      return days.max() + warm * (days.min() - days.max());
+    }
+  }
 
   /**
    * Left by a change of form, whatever the length: a tadpole is longer than the frog it becomes.

@@ -17,9 +17,8 @@ final class StageStatements {
   static List<Statement> of(Stage stage) {
     StageStatements s = new StageStatements();
     s.addRecognised(stage.recognised());
-    s.addClimate(stage.needs());
-    s.addWater(stage.needs());
-    s.addWaterCare(stage.needs());
+    stage.hatch().ifPresent(s::addHatch);
+    new WaterStatements(s.to).add(stage.needs());
     s.addRoom(stage.needs());
     s.addGround(stage.needs());
     s.addLight(stage.needs());
@@ -42,121 +41,15 @@ final class StageStatements {
             : Phrase.of(""));
   }
 
-  private void addClimate(Needs n) {
-    n.water().ifPresent(t -> addTemperature("Water temperature", t));
-    n.air().ifPresent(t -> addTemperature("Air and land temperature", t));
-    n.humidity()
-        .ifPresent(
-            h ->
-                to.say(
-                    "Humidity",
-                    h.basis(),
-                    "{}; tolerated {}",
-                    Phrase.range(h.percent(), Dimension.PERCENT),
-                    Phrase.range(h.tolerated(), Dimension.PERCENT)));
-  }
-
-  private void addTemperature(String about, Needs.Temperature t) {
+  private void addHatch(Stage.Hatch h) {
     to.say(
-        about,
-        t.basis(),
-        "{}; tolerated {}; harm outside {}",
-        StatementWriter.temperature(t.idealC()),
-        StatementWriter.temperature(t.toleratedC()),
-        StatementWriter.temperature(t.harmC()));
-    to.say(
-        about.replace(" temperature", "") + ", time outside the range",
-        t.stands().basis(),
-        "{} between ideal and tolerated, {} where harm begins",
-        Quantity.days(t.stands().days()),
-        new Quantity(Dimension.HOURS, t.stands().harmHours()));
-    t.night()
-        .ifPresent(
-            night ->
-                to.say(
-                    about.replace(" temperature", "") + ", at night",
-                    night.basis(),
-                    "{} cooler",
-                    Phrase.range(night.dropK(), Dimension.TEMPERATURE_DIFFERENCE)));
-  }
-
-  private void addWater(Needs n) {
-    n.depth()
-        .ifPresent(
-            d ->
-                to.say(
-                    "Water depth",
-                    d.basis(),
-                    "{} without a rest near the surface, up to {} with one within {}{}",
-                    Phrase.range(new Range(d.minCm(), d.bareMaxCm()), Dimension.LENGTH),
-                    Quantity.cm(d.maxCm()),
-                    Quantity.cm(d.restWithinCm()),
-                    d.drowns() ? "; it drowns where it is deeper" : ""));
-    n.salinity()
-        .ifPresent(
-            x ->
-                to.say(
-                    "Salt in the water",
-                    x.basis(),
-                    "{}",
-                    Phrase.range(x.ppt(), Dimension.SALINITY)));
-    n.chemistry()
-        .ifPresent(
-            c ->
-                to.say(
-                    "pH and hardness",
-                    c.basis(),
-                    "pH {}{}{}",
-                    Phrase.range(c.ph(), Dimension.RATIO),
-                    c.hardnessDh().isPresent()
-                        ? Phrase.of(
-                            ", hardness {}", Phrase.range(c.hardnessDh().get(), Dimension.HARDNESS))
-                        : Phrase.of(""),
-                    c.onlySpring() ? "; spring water only" : ""));
-  }
-
-  private void addWaterCare(Needs n) {
-    n.oxygen()
-        .ifPresent(
-            o ->
-                to.say(
-                    "Oxygen",
-                    o.basis(),
-                    "at least {}{}",
-                    new Quantity(Dimension.CONCENTRATION, o.leastMgPerL()),
-                    o.gills() ? "; it lives by gills and skin" : ""));
-    n.pools()
-        .ifPresent(
-            p ->
-                to.say(
-                    "Pools",
-                    p.basis(),
-                    "{}, {} deep or deeper",
-                    p.fresh() && p.salt()
-                        ? "fresh and salt"
-                        : p.salt() ? "salt" : "fresh, to drink",
-                    Quantity.cm(p.depthCm())));
-    n.filtration()
-        .ifPresent(
-            f ->
-                to.say(
-                    "Filter",
-                    f.basis(),
-                    "{} volumes an hour; {} of running before it carries an animal",
-                    Phrase.range(f.turnoverPerHour(), Dimension.RATIO),
-                    Quantity.days(f.filterCycle().days())));
-    n.cooling()
-        .ifPresent(
-            c ->
-                to.say(
-                    "Cooling",
-                    Evidence.PRACTICE,
-                    "{}",
-                    c == Needs.Cooling.CHILLER
-                        ? "a chiller first"
-                        : "an open top and a fan first"));
-    n.dock().ifPresent(d -> to.say("Dock", Evidence.PRACTICE, "{}", d.words()));
-    n.planting().ifPresent(p -> to.say("Plants", Evidence.PRACTICE, "{}", planting(p)));
+        "Hatching",
+        h.basis(),
+        "after about {} at {}, {} at {}",
+        Quantity.days(h.days().max()),
+        Quantity.celsius(h.atC().min()),
+        Quantity.days(h.days().min()),
+        Quantity.celsius(h.atC().max()));
   }
 
   private void addRoom(Needs n) {
@@ -164,8 +57,9 @@ final class StageStatements {
     to.say(
         "Floor",
         space.basis(),
-        "{} for the first, {} for each further",
+        "{} for {}, {} for each further",
         Quantity.cm2(space.floorCm2()),
+        first(space),
         Quantity.cm2(space.furtherFloorCm2()));
     space
         .waterL()
@@ -174,8 +68,9 @@ final class StageStatements {
                 to.say(
                     "Volume",
                     space.basis(),
-                    "{} for the first, {} for each further",
+                    "{} for {}, {} for each further",
                     Quantity.litres(l),
+                    first(space),
                     Quantity.litres(space.furtherWaterL().orElse(l))));
     space
         .waterLPerCm()
@@ -186,6 +81,9 @@ final class StageStatements {
                     space.basis(),
                     "{} of its length",
                     new Quantity(Dimension.VOLUME_PER_LENGTH, l)));
+    space
+        .airHeightCm()
+        .ifPresent(cm -> to.say("Height to climb", space.basis(), "{} of air", Quantity.cm(cm)));
     to.say(
         "Room ahead",
         space.ahead().basis(),
@@ -194,6 +92,10 @@ final class StageStatements {
             ? "bought for today, a larger one by plan"
             : Phrase.of("for {} of growth", Quantity.months(space.ahead().months())),
         space.heightCounts() ? "; height adds room" : "");
+  }
+
+  private static String first(Needs.Space space) {
+    return space.animals() == 1 ? "the first" : "the first " + space.animals();
   }
 
   private void addGround(Needs n) {
@@ -231,6 +133,10 @@ final class StageStatements {
                 : Phrase.of(
                     "; {} separate ways out of the water", Quantity.count(shelter.waysOut())),
         shelter.rests() ? "; rests under the surface" : "");
+    n.ground()
+        .depthCm()
+        .ifPresent(
+            cm -> to.say("Ground to dig in", n.ground().basis(), "{} deep", Quantity.cm(cm)));
     if (!n.ground().never().isEmpty()) {
       to.say(
           "Never on",
@@ -328,14 +234,6 @@ final class StageStatements {
         g.temperament().words());
     to.say(
         "Heater in the water", Evidence.PRACTICE, "{}", n.heater().name().toLowerCase(Locale.ROOT));
-  }
-
-  private static String planting(Needs.Planting planting) {
-    return switch (planting) {
-      case GROW -> "live ones, densely";
-      case EATEN -> "eaten or torn out; only what grows above the water lasts";
-      case PLASTIC -> "plastic ones";
-    };
   }
 
   private static String slopes(Locomotion m) {

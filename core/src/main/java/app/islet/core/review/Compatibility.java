@@ -124,7 +124,7 @@ public record Compatibility(List<Shared> shared, List<Pair> pairs) {
       Optional<Range> two = kind.of(b);
       if (one.isPresent() && two.isPresent() && one.get().overlap(two.get()).isEmpty()) {
         reasons
-            .of(kind.apart)
+            .of(kind == Kind.SALT && bothStandSomeSalt(a, b) ? Severity.WRONG : kind.apart)
             .add(
                 Phrase.of(
                     "{}: {} against {}, nothing serves both.",
@@ -133,6 +133,15 @@ public record Compatibility(List<Shared> shared, List<Pair> pairs) {
                     Phrase.range(two.get(), kind.dimension)));
       }
     }
+  }
+
+  /** Whether there is a water that both stand for long, though it does well by one of them only. */
+  private static boolean bothStandSomeSalt(Resident a, Resident b) {
+    return stoodSalt(a).flatMap(one -> stoodSalt(b).flatMap(one::overlap)).isPresent();
+  }
+
+  private static Optional<Range> stoodSalt(Resident r) {
+    return r.stage().needs().salinity().map(Needs.Salinity::tolerated);
   }
 
   private static void sizes(Resident big, Resident small, Reasons reasons) {

@@ -162,10 +162,17 @@ public record Finding(
       return this;
     }
 
+    /** A Danger never rests on what somebody remembers and nobody has checked. */
+    private Severity severity() {
+      return severity == Severity.DANGER && basis.kind() == Evidence.Kind.MEMORY
+          ? Severity.WRONG
+          : severity;
+    }
+
     public Finding build() {
       return new Finding(
           rule,
-          severity,
+          severity(),
           step,
           who,
           what,

@@ -114,7 +114,12 @@ public final class Proposal {
   private Enclosure furnished(String name, Vessel vessel) {
     SubstrateMaterial material = ground();
     boolean landLiving = all(Habitat.LAND);
-    double groundCm = material == SubstrateMaterial.BARE || landLiving ? 0 : 2;
+    double dug =
+        residents.stream()
+            .mapToDouble(r -> r.stage().needs().ground().depthCm().orElse(0))
+            .max()
+            .orElse(0);
+    double groundCm = material == SubstrateMaterial.BARE || landLiving ? 0 : Math.max(2, dug);
     double depth = Math.min(depthCm(), 0.85 * vessel.heightCm() - groundCm);
     Enclosure e =
         Enclosure.bare(name, vessel, Math.max(0, depth))

@@ -39,9 +39,12 @@ class CareSheetsTest {
         .allMatch(sheet -> sheet.stages().size() >= 2)
         .allMatch(sheet -> !sheet.law().isEmpty() && !sheet.mistakes().isEmpty())
         .hasSizeGreaterThanOrEqualTo(30)
-        .allMatch(sheet -> sheet.stages().stream().noneMatch(stage -> stage.foods().isEmpty()));
+        .allMatch(
+            sheet ->
+                sheet.stages().stream()
+                    .allMatch(stage -> stage.foods().isEmpty() == stage.hatch().isPresent()));
     assertThat(LIBRARY.find("eastern-newt").orElseThrow().stages().stream().map(Stage::id))
-        .containsExactly("larva", "eft", "adult");
+        .containsExactly("egg", "larva", "eft", "adult");
   }
 
   @Test
@@ -153,7 +156,7 @@ class CareSheetsTest {
         "fromLengthCm: 5, | fromLengthCm: 0, | must begin at a greater length than the one before",
         "{ideal: [15, 18], tolerated: [8, 20] | {ideal: [15, 21], tolerated: [8, 20] | the ideal range must lie within the tolerated one",
         "asymptoteCm: 26, perYear: 1.6, basis: memory | asymptoteCm: 26, perYear: 1.6, basis: hearsay | \"hearsay\" is not practice, memory, published: SOURCE or keeper: REASON",
-        "heater: never | heater: hot | /stages/0/heater: \"hot\" is not one of never, guarded, any",
+        "heater: never | heater: hot | /stages/1/heater: \"hot\" is not one of never, guarded, any",
         "weekdays: [sun] | weekdays: [son] | \"son\" is not one of mon, tue"
       })
   void a_bad_sheet_is_refused_with_file_line_field_and_sentence(
@@ -173,7 +176,7 @@ class CareSheetsTest {
     CareSheet usual = LIBRARY.find("axolotl").orElseThrow();
     CareSheet sand = usual.as("Fine sand for adults");
     assertThat(usual.schoolNames())
-        .startsWith("Steady cold on a bare floor", "Fine sand for adults", "Twenty gallons first");
+        .startsWith("Steady cold on a bare floor", "Larvae singly", "Fine sand for adults");
     assertThat(sand.school().name()).isEqualTo("Fine sand for adults");
     assertThat(usual.stageAt(22).needs().ground().never()).contains(SubstrateMaterial.SAND);
     assertThat(sand.stageAt(22).needs().ground().never())
@@ -191,13 +194,13 @@ class CareSheetsTest {
                 CareSheetReader.read(
                     "axolotl.yaml",
                     sheet.replace("never: [gravel, soil], why", "never: [lava], why")))
-        .hasMessageContaining("axolotl.yaml, line 11")
+        .hasMessageContaining("axolotl.yaml, line 15")
         .hasMessageContaining("\"lava\" is not one of");
     assertThatThrownBy(
             () ->
                 CareSheetReader.read(
                     "axolotl.yaml", sheet.replace("      adult: {ground", "      elder: {ground")))
         .isInstanceOf(UnreadableException.class)
-        .hasMessageContaining("/stages/3");
+        .hasMessageContaining("/stages/4");
   }
 }

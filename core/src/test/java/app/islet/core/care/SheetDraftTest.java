@@ -64,14 +64,14 @@ class SheetDraftTest {
     assertThat(AXOLOTL.numbers())
         .contains(
             new SheetNumber(
-                "/stages/2/water/ideal/1",
+                "/stages/3/water/ideal/1",
                 "Adult: water",
                 "ideal, most",
                 Dimension.TEMPERATURE,
                 18,
                 "practice"),
             new SheetNumber(
-                "/stages/2/depth/minCm", "Adult: depth", "min", Dimension.LENGTH, 15, "practice"),
+                "/stages/3/depth/minCm", "Adult: depth", "min", Dimension.LENGTH, 15, "practice"),
             new SheetNumber(
                 "/body/adultLengthCm", "body", "adult length", Dimension.LENGTH, 24, "memory"))
         .noneMatch(number -> number.path().startsWith("/schools"))
@@ -82,24 +82,23 @@ class SheetDraftTest {
   void a_changed_number_says_that_the_keeper_set_it_and_why() {
     String yaml =
         AXOLOTL
-            .with(Map.of("/stages/2/water/ideal/1", 17.0), "our cellar never passes 17 °C")
+            .with(Map.of("/stages/3/water/ideal/1", 17.0), "our cellar never passes 17 °C")
             .yaml();
     CareSheet changed = CareSheetReader.read("changed", yaml);
     Needs.Temperature water = changed.stageAt(22).needs().water().orElseThrow();
     assertThat(water.idealC()).isEqualTo(new Range(15, 17));
     assertThat(water.basis().words())
         .isEqualTo("set by the keeper: our cellar never passes 17 °C (ideal; the rest: practice)");
-    assertThat(water.stands().basis()).as("a group of its own").isEqualTo(Evidence.MEMORY);
     assertThat(changed.stageAt(8).needs().water())
         .isEqualTo(CareLibrary.bundled().find("axolotl").orElseThrow().stageAt(8).needs().water());
   }
 
   @Test
   void a_number_that_does_not_fit_is_refused_at_its_place() {
-    String yaml = AXOLOTL.with(Map.of("/stages/2/water/ideal/1", 25.0), "a try").yaml();
+    String yaml = AXOLOTL.with(Map.of("/stages/3/water/ideal/1", 25.0), "a try").yaml();
     assertThatThrownBy(() -> CareSheetReader.read("changed", yaml))
         .isInstanceOf(UnreadableException.class)
-        .hasMessageContaining("/stages/2/water")
+        .hasMessageContaining("/stages/3/water")
         .hasMessageContaining("must lie within the tolerated one");
   }
 

@@ -133,7 +133,7 @@ class DocumentTest {
         refusal(
             "a stage it does not have",
             SOUND.replace("\"count\": 2", "\"stage\": \"eft\""),
-            "/residents/0/stage: \"eft\" is not a stage of axolotl; its stages are: larva, juvenile, adult"),
+            "/residents/0/stage: \"eft\" is not a stage of axolotl; its stages are: egg, larva, juvenile, adult"),
         refusal(
             "more sexes than animals",
             SOUND.replace("\"males\": 1", "\"males\": 5"),

@@ -5,6 +5,7 @@ import static app.islet.core.Setups.animals;
 import static app.islet.core.Setups.steady;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.Setups;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
@@ -28,12 +29,7 @@ class ProposalTest {
         .flatMap(
             sheet ->
                 sheet.stages().stream()
-                    .map(
-                        stage ->
-                            animals(
-                                sheet.id(),
-                                stage.needs().group().least(),
-                                sheet.typicalLengthCm(stage))));
+                    .map(stage -> Setups.stage(sheet, stage, stage.needs().group().least())));
   }
 
   private static Site room(Resident r) {

@@ -319,16 +319,28 @@ class RulesTest {
             axolotls(1, 8)),
         row(
             "wrong-salt",
-            WRONG,
+            WATCH,
             "a terrapin in fresh water",
             sliderPool(),
             animals("terrapin", 1, 15)),
+        row(
+            "wrong-salt",
+            WRONG,
+            "a fiddler crab in fresh water",
+            sliderPool(),
+            animals("fiddler", 1, 2)),
         row(
             "wrong-salt",
             DANGER,
             "an axolotl in brackish water",
             axolotlTank().with(new Change("/water/salinityPpt", 8)),
             axolotls(2, 22)),
+        row(
+            "food-seldom",
+            NOTE,
+            "an axolotl that gets waxworms",
+            axolotlTank(),
+            axolotls(1, 22).alsoFed(List.of(FoodItem.find("waxworm").orElseThrow()))),
         row("mains-and-water", NOTE, "anything plugged in", axolotlTank(), axolotls(2, 22)),
         row("hygiene-for-people", NOTE, "any animal", axolotlTank(), axolotls(2, 22)));
   }

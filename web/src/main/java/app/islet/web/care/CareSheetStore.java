@@ -81,7 +81,7 @@ public class CareSheetStore {
             .map(OwnSheet::yaml);
     return own.isPresent()
         ? own
-        : CareLibrary.bundled().find(id).map(s -> CareLibrary.bundledText(s.id()));
+        : CareLibrary.bundled().find(id).map(s -> CareLibrary.fullText(s.id()));
   }
 
   /** Every saved state of an own sheet, the newest first; none for one of Islet. */

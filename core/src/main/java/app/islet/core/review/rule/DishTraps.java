@@ -2,6 +2,7 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.Evidence;
 import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.care.Surface;
@@ -44,7 +45,10 @@ public final class DishTraps implements ResidentRule {
     return Optional.of(
         finding(Severity.DANGER, Step.BUILD)
             .who(r)
-            .basis(r.stage().needs().locomotion().basis())
+            .basis(
+                BodyEstimate.surelyHigher(trap.get().depthCm(), r)
+                    ? Evidence.PRACTICE
+                    : r.sheet().body().basis())
             .what(
                 "A dish {} deep without a slope for {}, {} high.",
                 Quantity.cm(trap.get().depthCm()),

@@ -3,6 +3,7 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.Substrate;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
@@ -12,6 +13,7 @@ import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Land too shallow to burrow or moult in. */
 @AutoService(Rule.class)
@@ -29,6 +31,10 @@ public final class GroundTooShallow implements ResidentRule {
 
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
+    OptionalDouble under = r.stage().needs().ground().depthCm();
+    if (under.isPresent()) {
+      return underWater(s, r, under.getAsDouble());
+    }
     Needs.Land land = r.stage().needs().land();
     double deep = s.geometry().digDepthCm(s.enclosure());
     if (land.minDepthCm() == 0 || deep >= land.minDepthCm()) {
@@ -51,5 +57,30 @@ public final class GroundTooShallow implements ResidentRule {
     }
     return Optional.of(
         finding.remedy("A vessel tall enough for deep ground and air above it.").build());
+  }
+
+  /** Ground it digs itself into where it lives, under water. */
+  private Optional<Finding> underWater(HusbandryState s, Resident r, double neededCm) {
+    Substrate ground = s.enclosure().ground();
+    double rise = ground.points().stream().mapToDouble(Substrate.Point::riseCm).max().orElse(0);
+    double deep = ground.depthCm() + rise;
+    if (deep >= neededCm) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        finding(Severity.WRONG, Step.BUILD)
+            .who(r)
+            .basis(r.stage().needs().ground().basis())
+            .what(
+                "The ground is {} deep; {} must dig into {}.",
+                Quantity.cm(deep),
+                r.words(),
+                Quantity.cm(neededCm))
+            .why(WHY.of(r))
+            .remedy(
+                new Change("/ground/depthCm", neededCm),
+                "Fill in sand to {}.",
+                Quantity.cm(neededCm))
+            .build());
   }
 }

@@ -2,6 +2,7 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.Habitat;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
@@ -36,7 +37,7 @@ public final class IntakeUnguarded implements ResidentRule {
     if (!bare || !s.geometry().hasWater() || r.widthCm() >= SMALL_CM) {
       return Optional.empty();
     }
-    boolean drowns = r.sheet().group() == AnimalGroup.TURTLE;
+    boolean drowns = r.sheet().group() == AnimalGroup.TURTLE || hasTender(r);
     return Optional.of(
         finding(drowns ? Severity.WRONG : Severity.WATCH, Step.BUILD)
             .who(r)
@@ -48,5 +49,10 @@ public final class IntakeUnguarded implements ResidentRule {
             .remedy("Pull a coarse sponge over the intake and tick it here.")
             .remedy("A sponge filter instead: nothing to be held by; weak on dirt.")
             .build());
+  }
+
+  /** Larvae and tadpoles have not the strength to come free, and gills that tear. */
+  private static boolean hasTender(Resident r) {
+    return r.stage().endsInChange() && r.stage().habitat() == Habitat.WATER;
   }
 }

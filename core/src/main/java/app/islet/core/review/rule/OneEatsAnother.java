@@ -18,6 +18,9 @@ import java.util.stream.Stream;
 /** An animal that fits another's mouth, or is small enough to be bitten: by the largest of them. */
 @AutoService(Rule.class)
 public final class OneEatsAnother implements Rule {
+  /** Who is shorter than this share of another is no company for it; common practice, no source. */
+  private static final double HALF = 0.5;
+
   @Override
   public String id() {
     return "one-eats-another";
@@ -54,7 +57,7 @@ public final class OneEatsAnother implements Rule {
 
   /** Share of the larger one's length that the smaller must have. */
   private static double neededRatio(Resident small, Resident big) {
-    return Math.max(isSameKind(small, big) ? 0 : 0.5, big.stage().needs().group().sizeRatio());
+    return Math.max(isSameKind(small, big) ? 0 : HALF, big.stage().needs().group().sizeRatio());
   }
 
   private static boolean isSameKind(Resident one, Resident other) {
@@ -65,10 +68,15 @@ public final class OneEatsAnother implements Rule {
     return isSameKind(small, big) ? Severity.WRONG : Severity.WATCH;
   }
 
+  /**
+   * How wide a mouth opens is from memory; that nobody keeps one beside another of twice its length
+   * is common practice. Where both speak it is a Danger.
+   */
   private Finding eaten(Resident small, Resident big) {
-    return finding(Severity.DANGER, Step.RESIDENTS)
+    boolean half = small.bodyCm() < HALF * big.bodyCm();
+    return finding(half ? Severity.DANGER : Severity.WRONG, Step.RESIDENTS)
         .who(small)
-        .basis(Evidence.MEMORY)
+        .basis(half ? Evidence.PRACTICE : Evidence.MEMORY)
         .what(
             "{} ({}) can be swallowed by {} ({}).",
             small.words(),

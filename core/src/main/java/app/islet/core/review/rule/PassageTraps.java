@@ -2,6 +2,7 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.Evidence;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Stones;
@@ -83,10 +84,10 @@ public final class PassageTraps implements ResidentRule {
   }
 
   private Finding.Builder found(HusbandryState s, Resident r, String where, double gapCm) {
-    boolean under = s.geometry().hasWater();
-    return finding(under ? Severity.DANGER : Severity.WRONG, Step.BUILD)
+    boolean danger = s.geometry().hasWater() && BodyEstimate.surelyHeld(gapCm, r);
+    return finding(danger ? Severity.DANGER : Severity.WRONG, Step.BUILD)
         .who(r)
-        .basis(r.sheet().body().basis())
+        .basis(danger ? Evidence.PRACTICE : r.sheet().body().basis())
         .what(
             where + " for {}, with a head of {} and a shell {} wide.",
             Quantity.cm(gapCm),

@@ -35,7 +35,7 @@ public final class TrappedWater implements ResidentRule {
     return Optional.of(
         finding(Severity.DANGER, Step.BUILD)
             .who(r)
-            .basis(r.stage().needs().locomotion().basis())
+            .basis(r.stage().needs().land().basis())
             .what(
                 "From {} of the water there is no way out for {}.",
                 Quantity.percent(trapped.get().trappedPercent()),

@@ -3,7 +3,6 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Needs;
-import app.islet.core.care.UvZone;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
@@ -43,7 +42,7 @@ public final class UvbMissing implements ResidentRule {
       return Optional.empty();
     }
     Finding.Builder finding =
-        finding(inShade(r, uv) ? Severity.WATCH : Severity.WRONG, Step.LIGHT)
+        finding(livesWithout(r) ? Severity.WATCH : Severity.WRONG, Step.LIGHT)
             .who(r)
             .basis(uv.basis())
             .why(WHY.of(r));
@@ -63,8 +62,8 @@ public final class UvbMissing implements ResidentRule {
                 .build());
   }
 
-  /** An amphibian or crab of the shade, which keepers rear well without a lamp too. */
-  private static boolean inShade(Resident r, Needs.Uv uv) {
-    return uv.zone() == UvZone.CREPUSCULAR && r.sheet().group() != AnimalGroup.TURTLE;
+  /** An amphibian or crab, which keepers rear well on dusted food without a lamp too. */
+  private static boolean livesWithout(Resident r) {
+    return r.sheet().group() != AnimalGroup.TURTLE;
   }
 }

@@ -43,14 +43,18 @@ public final class WrongSalt implements ResidentRule {
     }
     Range ppt = need.get().ppt();
     double now = s.waterState().salinityPpt();
-    if (now >= ppt.min() - READING_PPT && now <= ppt.max() + READING_PPT) {
+    if (within(ppt, now)) {
       return Optional.empty();
     }
     boolean amphibian =
         r.sheet().group() == AnimalGroup.FROG || r.sheet().group() == AnimalGroup.SALAMANDER;
     double aim = now < ppt.min() ? ppt.middle() : ppt.max();
+    Severity severity =
+        within(need.get().tolerated(), now)
+            ? Severity.WATCH
+            : amphibian ? Severity.DANGER : Severity.WRONG;
     Finding.Builder found =
-        finding(amphibian ? Severity.DANGER : Severity.WRONG, Step.WATER)
+        finding(severity, Step.WATER)
             .who(r)
             .basis(need.get().basis())
             .what(
@@ -73,6 +77,10 @@ public final class WrongSalt implements ResidentRule {
                 ? found.remedy(steps, salt(aim))
                 : found.remedy(new Change("/water/salinityPpt", aim), steps, salt(aim)))
             .build());
+  }
+
+  private static boolean within(Range ppt, double now) {
+    return now >= ppt.min() - READING_PPT && now <= ppt.max() + READING_PPT;
   }
 
   private static Quantity salt(double ppt) {
