@@ -77,7 +77,7 @@ class MainTest {
             Files.readString(Path.of("../samples/axolotl-pair.json"))
                 .replace("\"axolotl\"", "\"colder\""));
     assertThat(run("check", sheet.toString())).isZero();
-    assertThat(out.toString()).contains("Colder axolotl (colder): 3 stages");
+    assertThat(out.toString()).contains("Colder axolotl (colder): 4 stages");
     assertThat(run("check", "--sheet", sheet.toString(), tank.toString())).isZero();
     assertThat(out.toString()).contains("\"species\" : \"colder\"");
     assertThat(run("check", tank.toString())).isEqualTo(2);

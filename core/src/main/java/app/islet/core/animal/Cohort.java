@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * The animals of one enclosure that are judged together: of one species and stage, kept by one
@@ -43,6 +44,16 @@ public record Cohort(List<Resident> members) {
                 .thenComparing(c -> -c.first().stage().fromLengthCm())
                 .thenComparing(c -> c.first().sheet().school().name()))
         .toList();
+  }
+
+  /** The cohorts of each kind there is together, whatever their stage and school. */
+  public static List<List<Cohort>> kinds(List<Cohort> cohorts) {
+    return List.copyOf(
+        cohorts.stream()
+            .collect(
+                Collectors.groupingBy(
+                    c -> c.sheet().kind(), LinkedHashMap::new, Collectors.toList()))
+            .values());
   }
 
   private Resident first() {

@@ -11,7 +11,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
 
-/** The two small tables that all sheets share: plants and foods, each a YAML file. */
+/**
+ * The small tables that all sheets share: plants, foods, company and medicines, each a YAML file.
+ */
 final class Catalogue {
   static final List<Plant> PLANTS =
       read("plants.yaml", "plants", Catalogue::plant).stream()
@@ -20,6 +22,16 @@ final class Catalogue {
   static final List<FoodItem> FODDER =
       read("foods.yaml", "foods", Catalogue::food).stream()
           .sorted(Comparator.comparing(FoodItem::name))
+          .toList();
+
+  static final List<CompanyKind> COMPANY =
+      read("company.yaml", "company", Catalogue::company).stream()
+          .sorted(Comparator.comparing(CompanyKind::name))
+          .toList();
+
+  static final List<Medicine> MEDICINES =
+      read("medicines.yaml", "medicines", Catalogue::medicine).stream()
+          .sorted(Comparator.comparing(Medicine::name))
           .toList();
 
   private Catalogue() {}
@@ -34,6 +46,29 @@ final class Catalogue {
         f.flag("salt", false),
         Set.copyOf(f.choices("harms", AnimalGroup.class)),
         f.optionalText("why", 200),
+        CareSheetReader.basis(f));
+  }
+
+  private static CompanyKind company(Fields f) {
+    return new CompanyKind(
+        f.text("id", 40),
+        f.text("name", 60),
+        f.text("plural", 60),
+        f.number("lengthCm", 0.05, 100, "cm"),
+        f.number("widthShare", 0.05, 2, ""),
+        f.optionalNumber("mouthShare", 0, 1, "").orElse(0),
+        Set.copyOf(f.choices("traits", CompanyKind.Trait.class)),
+        CareSheetReader.basis(f));
+  }
+
+  private static Medicine medicine(Fields f) {
+    return new Medicine(
+        f.text("id", 40),
+        f.text("name", 60),
+        Set.copyOf(f.choices("harms", AnimalGroup.class)),
+        f.flag("gillsOnly", false),
+        f.text("why", 200),
+        f.flag("filter", false),
         CareSheetReader.basis(f));
   }
 

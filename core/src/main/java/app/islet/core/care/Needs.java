@@ -281,6 +281,7 @@ public record Needs(
    * @param least smallest group that is at ease
    * @param femalesPerMale least number of females to each male, 0 where it does not matter
    * @param malesFight whether two males are one too many
+   * @param pairsApart whether the sexes are parted but for breeding
    * @param sizeRatio an animal shorter than this share of another's length may be bitten or eaten;
    *     0 where safe
    * @param temper how it treats others
@@ -290,6 +291,7 @@ public record Needs(
       int most,
       double femalesPerMale,
       boolean malesFight,
+      boolean pairsApart,
       double sizeRatio,
       Temperament temperament,
       Evidence basis) {}

@@ -215,6 +215,7 @@ final class NeedsReader {
         f.whole("most", 1, 1000, "", 1000),
         f.optionalNumber("femalesPerMale", 0, 50, "").orElse(0),
         f.flag("malesFight", false),
+        f.flag("pairsApart", false),
         f.optionalNumber("sizeRatio", 0, 1, "").orElse(0),
         f.optionalChoice("temper", Temperament.class).orElse(Temperament.CALM),
         CareSheetReader.basis(f));

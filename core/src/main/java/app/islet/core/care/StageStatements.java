@@ -222,12 +222,13 @@ final class StageStatements {
     to.say(
         "Company",
         g.basis(),
-        "{} together{}{}{}; {}",
+        "{} together{}{}{}{}; {}",
         Phrase.range(new Range(g.least(), g.most()), Dimension.COUNT),
         g.femalesPerMale() > 0
             ? Phrase.of(", {} females to a male", new Quantity(Dimension.RATIO, g.femalesPerMale()))
             : Phrase.of(""),
         g.malesFight() ? ", males fight" : "",
+        g.pairsApart() ? ", the sexes apart but for breeding" : "",
         g.sizeRatio() > 0
             ? Phrase.of(", none shorter than {} of another", StatementWriter.share(g.sizeRatio()))
             : Phrase.of(""),

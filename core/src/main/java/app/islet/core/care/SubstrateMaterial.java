@@ -8,6 +8,7 @@ package app.islet.core.care;
 public enum SubstrateMaterial {
   BARE("bare floor", 0),
   SAND("sand", 1.6),
+  BLACK_SAND("black sand", 1.8),
   GRAVEL("gravel", 1.5),
   LARGE_STONES("stones larger than the head", 1.5),
   SOIL("soil", 0.8),

@@ -28,6 +28,10 @@ public record BoxHumidity(
   private static final double VAPOUR_J_PER_KGK = 461.5;
   private static final double OPEN_M_PER_S = 0.02;
   private static final double MESH_M_PER_S = 0.012;
+
+  /** Of a lid that is mesh under the lamps only, about half is open; from memory. */
+  private static final double HALF = 0.5;
+
   private static final double CLOSED_CHANGES_PER_HOUR = 0.5;
   private static final double MOIST_GROUND = 0.5;
 
@@ -42,7 +46,11 @@ public record BoxHumidity(
     double vent =
         e.lid() == Lid.NONE
             ? OPEN_M_PER_S * topM2
-            : e.lid() == Lid.MESH ? MESH_M_PER_S * topM2 : CLOSED_CHANGES_PER_HOUR * airM3 / 3600;
+            : e.lid() == Lid.MESH
+                ? MESH_M_PER_S * topM2
+                : e.lid() == Lid.PART_MESH
+                    ? HALF * MESH_M_PER_S * topM2
+                    : CLOSED_CHANGES_PER_HOUR * airM3 / 3600;
     double perM2 = Evaporation.QUIET * Evaporation.transfer(0) / MoistAir.latentKjPerKg(boxC);
     return new BoxHumidity(
         waterC,

@@ -67,18 +67,26 @@ public final class ClimateModel {
         this);
   }
 
-  /** One day of a spell that repeats itself: of high summer (1), of winter (0) or between. */
-  public TemperatureSeries day(double summer, List<Resident> residents) {
-    return spell(summer, machines, settings(Climate.wanted(residents))).lastDay();
+  /** Whether a room holds it: under the sky neither its days nor its year are reckoned. */
+  public boolean holds() {
+    return !site.outdoors();
   }
 
-  /** The same without fan and chiller. */
-  public TemperatureSeries dayUncooled(double summer, List<Resident> residents) {
-    return spell(summer, machines, settings(Climate.wanted(residents)).uncooled()).lastDay();
+  private void refuseTheSky() {
+    if (!holds()) {
+      throw new IllegalStateException("no model of a room holds under the sky");
+    }
+  }
+
+  /** One day of a spell that repeats itself: of high summer (1), of winter (0) or between. */
+  public TemperatureSeries day(double summer, List<Resident> residents) {
+    refuseTheSky();
+    return spell(summer, machines, settings(Climate.wanted(residents))).lastDay();
   }
 
   /** A year from the first of January on, in steps of ten minutes. */
   public TemperatureSeries year(List<Resident> residents) {
+    refuseTheSky();
     Settings settings = settings(Climate.wanted(residents));
     TemperatureSeries start = spell(room.summerShare(1), machines, settings);
     return ThermalSimulation.year(
@@ -105,6 +113,9 @@ public final class ClimateModel {
   }
 
   private Climate.WaterClimate water(Wanted wanted) {
+    if (site.outdoors()) {
+      return underTheSky();
+    }
     Balance coldest = still(site.coldestC());
     double mat = matW(coldest, wanted);
     double unheated = coldest.settle(machines.pumpW(), mat).waterC();
@@ -124,7 +135,18 @@ public final class ClimateModel {
         Math.max(0, middle.energy().evaporatedKg() / middle.days()));
   }
 
+  /** No room, and no heater that would hold it. */
+  private Climate.WaterClimate underTheSky() {
+    Pond pond = new Pond(site, enclosure.water().depthCm());
+    // Wind, rain and shade decide what a pond loses: not estimated.
+    return new Climate.WaterClimate(
+        pond.winterC(), 0, pond.winterC(), pond.summerC(), pond.summerC(), 0);
+  }
+
   private Climate.AirClimate air(Wanted wanted, Range range) {
+    if (site.outdoors()) {
+      return new Climate.AirClimate(range.min(), 0, site.coldestC(), site.warmestC());
+    }
     Balance coldest = still(site.coldestC());
     double need = Math.max(0, coldest.boxHoldsW(range.min(), machines.pumpW()));
     Settings settings = settings(wanted);

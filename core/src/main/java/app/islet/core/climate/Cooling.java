@@ -103,7 +103,8 @@ public record Cooling(
   }
 
   public static Cooling of(Enclosure e, Geometry s, List<Resident> residents) {
-    return new Ladder(e, s, Climate.wanted(residents)).climb();
+    Ladder ladder = new Ladder(e, s, Climate.wanted(residents));
+    return e.site().outdoors() ? ladder.underTheSky() : ladder.climb();
   }
 
   /** Asks the model again for each rung. */
@@ -128,6 +129,16 @@ public record Cooling(
               : OptionalDouble.empty();
     }
 
+    /** Shade and depth cool a pond; how much is not estimated. */
+    Cooling underTheSky() {
+      double summer = new Pond(e.site(), e.water().depthCm()).summerC();
+      return new Cooling(summer, summer, targetC, wetBulbC(e.site().warmestC()), rungs);
+    }
+
+    private double wetBulbC(double airC) {
+      return WetBulb.celsius(Math.min(50, airC), e.site().humidityPercent());
+    }
+
     Cooling climb() {
       TemperatureSeries plain = model.spell(1, model.machines(), settings.uncooled());
       double airC = model.room().day(1).meanC() + model.room().day(1).swingK();
@@ -143,7 +154,7 @@ public record Cooling(
           model.spell(1, model.machines(), settings).lastDay().warmestC(),
           plain.lastDay().warmestC(),
           targetC,
-          WetBulb.celsius(Math.min(50, airC), e.site().humidityPercent()),
+          wetBulbC(airC),
           rungs);
     }
 

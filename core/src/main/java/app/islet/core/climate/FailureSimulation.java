@@ -86,9 +86,12 @@ public record FailureSimulation(
         .orElse(Double.POSITIVE_INFINITY);
   }
 
-  /** All mishaps that can happen to this enclosure. */
+  /** All mishaps that can happen to this enclosure; none under the sky, where no model holds. */
   public static List<FailureSimulation> of(
       Enclosure e, Geometry geometry, List<Resident> residents) {
+    if (e.site().outdoors()) {
+      return List.of();
+    }
     Stage stage = new Stage(e, geometry, residents);
     List<FailureSimulation> all = new ArrayList<>();
     for (FailureScenario mishap : FailureScenario.values()) {

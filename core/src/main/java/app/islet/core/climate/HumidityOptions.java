@@ -54,7 +54,7 @@ public record HumidityOptions(Range wanted, List<Option> options) {
   /** Absent where nobody on land states what it needs. */
   public static Optional<HumidityOptions> of(
       Enclosure e, Geometry s, Climate climate, List<Resident> residents) {
-    if (climate.air().isEmpty()) {
+    if (climate.air().isEmpty() || !climate.model().holds()) {
       return Optional.empty();
     }
     return residents.stream()

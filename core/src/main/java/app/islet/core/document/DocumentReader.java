@@ -3,28 +3,26 @@ package app.islet.core.document;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
+import app.islet.core.care.CompanyKind;
 import app.islet.core.care.FoodItem;
-import app.islet.core.care.Plant;
+import app.islet.core.care.Medicine;
 import app.islet.core.care.Stage;
 import app.islet.core.care.SubstrateMaterial;
+import app.islet.core.enclosure.Additives;
 import app.islet.core.enclosure.Calibration;
 import app.islet.core.enclosure.Chemistry;
+import app.islet.core.enclosure.Companion;
 import app.islet.core.enclosure.Conditions;
-import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
-import app.islet.core.enclosure.Furnishing;
-import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Handling;
-import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Lighting;
 import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.SourceWater;
-import app.islet.core.enclosure.Stones;
 import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.Walls;
@@ -36,14 +34,10 @@ import app.islet.core.text.Problem;
 import app.islet.core.text.UnreadableException;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * Reads an enclosure document. Whatever is not as docs/format.md says is refused with its place.
@@ -78,8 +72,8 @@ public final class DocumentReader {
 
   private static final int MAX_CHARACTERS = 1_000_000;
   private static final int MAX_DEVICES = 50;
+  public static final int MAX_COMPANY = 20;
   private static final int MAX_RESIDENTS = 200;
-  private static final int MAX_PARTS = 200;
   private static final int MAX_LAYERS = 10;
   private static final int MAX_POINTS = 50;
 
@@ -135,9 +129,10 @@ public final class DocumentReader {
     Lid lid = f.choice("lid", Lid.class);
     Optional<Platform> platform = f.optionalGroup("platform", DocumentReader::platform);
     List<Equipment> equipment = f.groups("equipment", MAX_DEVICES, EquipmentReader::device);
-    Optional<Furnishings> furnishings = f.optionalGroup("furnishings", DocumentReader::furnishings);
+    Optional<Furnishings> furnishings = f.optionalGroup("furnishings", FurnishingsReader::read);
     Optional<Conditions> conditions = f.optionalGroup("conditions", DocumentReader::conditions);
     Optional<Site> site = f.optionalGroup("site", DocumentReader::site);
+    List<Companion> company = f.groups("company", MAX_COMPANY, DocumentReader::companion);
     f.stopIfProblems();
     return new Enclosure(
         name,
@@ -150,7 +145,36 @@ public final class DocumentReader {
         equipment,
         furnishings.orElse(Furnishings.NONE),
         conditions.orElse(Conditions.UNKNOWN),
-        site.orElse(Site.LIVING_ROOM));
+        site.orElse(Site.LIVING_ROOM),
+        company);
+  }
+
+  private static Companion companion(Fields f) {
+    String id = f.text("kind", 40);
+    Optional<CompanyKind> kind = CompanyKind.find(id);
+    if (kind.isEmpty()) {
+      f.problem(
+          "kind",
+          "there is no company \"%s\"; there are: %s"
+              .formatted(
+                  id, FurnishingsReader.ids(CompanyKind.all().stream().map(CompanyKind::id))));
+    }
+    int count = f.whole("count", 1, 100_000, "", 1);
+    OptionalDouble length = f.optionalNumber("lengthCm", 0.05, 100, "cm");
+    boolean established = f.flag("established", false);
+    f.stopIfProblems();
+    return new Companion(kind.orElseThrow(), count, length, established);
+  }
+
+  private static Optional<Medicine> medicine(Fields f, String id) {
+    Optional<Medicine> medicine = Medicine.find(id);
+    if (medicine.isEmpty()) {
+      f.problem(
+          "medicines",
+          "there is no medicine \"%s\"; there are: %s"
+              .formatted(id, FurnishingsReader.ids(Medicine.all().stream().map(Medicine::id))));
+    }
+    return medicine;
   }
 
   private static Vessel vessel(Fields v) {
@@ -179,7 +203,11 @@ public final class DocumentReader {
         w.optionalGroup("sourceWater", DocumentReader::sourceWater).orElse(SourceWater.UNKNOWN),
         new Handling(
             w.optionalGroup("conditioner", DocumentReader::conditioner),
-            w.optionalChoice("proof", Handling.Proof.class).orElse(Handling.USUAL.proof())));
+            w.optionalChoice("proof", Handling.Proof.class).orElse(Handling.USUAL.proof())),
+        new Additives(
+            w.optionalChoice("salt", Additives.Salt.class),
+            w.optionalNumber("copperMgPerL", 0, 100, "mg/L"),
+            w.texts("medicines", 40).stream().flatMap(id -> medicine(w, id).stream()).toList()));
   }
 
   private static Substrate ground(Fields g) {
@@ -200,7 +228,8 @@ public final class DocumentReader {
             p ->
                 new Substrate.Point(
                     p.number("xCm", 0, Vessel.MAX_CM, "cm"),
-                    p.number("riseCm", 0, Vessel.MAX_CM, "cm"))));
+                    p.number("riseCm", 0, Vessel.MAX_CM, "cm"))),
+        g.flag("magnetTested", false));
   }
 
   private static Land land(Fields l) {
@@ -227,89 +256,15 @@ public final class DocumentReader {
         new Calibration(factor(c, "lossFactor"), factor(c, "evaporationFactor")));
   }
 
-  private static Furnishings furnishings(Fields f) {
-    return new Furnishings(
-        f.optionalGroup(
-            "hides",
-            h ->
-                new Hides(
-                    h.whole("count", 1, 500, ""),
-                    h.optionalNumber("openingCm", 0, 200, "cm").orElse(0))),
-        f.optionalGroup(
-            "stones",
-            x ->
-                new Stones(
-                    x.number("topCm", 0, Vessel.MAX_CM, "cm"),
-                    x.optionalNumber("gapCm", 0, 200, "cm").orElse(0),
-                    x.choice("footing", Stones.Footing.class))),
-        f.texts("plants", 40).stream().flatMap(id -> plant(f, id).stream()).toList(),
-        f.groups(
-            "dishes",
-            20,
-            d ->
-                new Dish(
-                    d.number("depthCm", 0.1, 100, "cm"),
-                    d.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
-                    d.flag("slope", false))),
-        f.whole("furtherWaysOut", 0, 100, "", 0),
-        parts(f));
-  }
-
-  private static List<Furnishing> parts(Fields f) {
-    List<Furnishing> parts = f.groups("parts", MAX_PARTS, DocumentReader::part);
-    Set<String> ids = new HashSet<>();
-    parts.stream()
-        .map(Furnishing::id)
-        .filter(id -> !ids.add(id))
-        .distinct()
-        .forEach(
-            id ->
-                f.problem(
-                    "parts",
-                    "two parts are called \"%s\"; each needs an id of its own".formatted(id)));
-    return parts;
-  }
-
-  private static Furnishing part(Fields f) {
-    return new Furnishing(
-        f.text("id", 40),
-        f.choice("kind", FurnishingKind.class),
-        f.number("xCm", -Vessel.MAX_CM, Vessel.MAX_CM, "cm"),
-        f.number("yCm", -Vessel.MAX_CM, Vessel.MAX_CM, "cm"),
-        f.number("lengthCm", 0.1, Vessel.MAX_CM, "cm"),
-        f.number("widthCm", 0.1, Vessel.MAX_CM, "cm"),
-        f.number("bottomCm", 0, Vessel.MAX_CM, "cm"),
-        f.number("topCm", 0, Vessel.MAX_CM, "cm"),
-        f.optionalNumber("turnDeg", -360, 360, "degrees").orElse(0),
-        f.flag("round", false),
-        f.flag("risesLeft", false),
-        f.flag("locked", false));
-  }
-
-  private static Optional<Plant> plant(Fields f, String id) {
-    Optional<Plant> plant = Plant.find(id);
-    if (plant.isEmpty()) {
-      f.problem(
-          "plants",
-          "there is no plant \"%s\"; there are: %s"
-              .formatted(id, ids(Plant.all().stream().map(Plant::id))));
-    }
-    return plant;
-  }
-
   private static Optional<FoodItem> food(Fields f, String id) {
     Optional<FoodItem> food = FoodItem.find(id);
     if (food.isEmpty()) {
       f.problem(
           "alsoFed",
           "there is no food \"%s\"; there are: %s"
-              .formatted(id, ids(FoodItem.all().stream().map(FoodItem::id))));
+              .formatted(id, FurnishingsReader.ids(FoodItem.all().stream().map(FoodItem::id))));
     }
     return food;
-  }
-
-  private static String ids(Stream<String> all) {
-    return all.sorted().collect(Collectors.joining(", "));
   }
 
   private static double factor(Fields f, String key) {
@@ -327,7 +282,8 @@ public final class DocumentReader {
         f.flag("smallChildren", false),
         f.optionalNumber("sunHours", 0, 16, "h").orElse(0),
         f.optionalNumber("latitude", -90, 90, "°"),
-        f.optionalNumber("longitude", -180, 180, "°"));
+        f.optionalNumber("longitude", -180, 180, "°"),
+        f.flag("outdoors", false));
   }
 
   private Resident resident(Fields f) {

@@ -2,9 +2,13 @@ package app.islet.core.document;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.FoodItem;
+import app.islet.core.care.Medicine;
 import app.islet.core.care.Plant;
+import app.islet.core.enclosure.Additives;
 import app.islet.core.enclosure.Chemistry;
+import app.islet.core.enclosure.Companion;
 import app.islet.core.enclosure.Conditions;
+import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Furnishing;
@@ -67,6 +71,9 @@ public final class DocumentWriter {
       root.put("conditions", conditions(e.conditions()));
     }
     root.put("site", site(e.site()));
+    if (!e.company().isEmpty()) {
+      root.put("company", e.company().stream().map(DocumentWriter::companion).toList());
+    }
     root.put("residents", document.residents().stream().map(DocumentWriter::resident).toList());
     return root;
   }
@@ -98,7 +105,34 @@ public final class DocumentWriter {
     if (e.water().handling().proof() != Handling.USUAL.proof()) {
       water.put("proof", Fields.written(e.water().handling().proof()));
     }
+    additives(e.water().additives(), water);
     return water;
+  }
+
+  private static void additives(Additives in, Map<String, Object> water) {
+    in.salt().ifPresent(salt -> water.put("salt", Fields.written(salt)));
+    in.copperMgPerL().ifPresent(mg -> water.put("copperMgPerL", number(mg)));
+    if (!in.medicines().isEmpty()) {
+      water.put("medicines", in.medicines().stream().map(Medicine::id).toList());
+    }
+  }
+
+  private static Map<String, Object> companion(Companion c) {
+    Map<String, Object> map = group("kind", c.kind().id(), "count", c.count());
+    c.lengthCm().ifPresent(cm -> map.put("lengthCm", number(cm)));
+    if (c.established()) {
+      map.put("established", true);
+    }
+    return map;
+  }
+
+  private static Map<String, Object> dish(Dish d) {
+    Map<String, Object> map =
+        group("depthCm", d.depthCm(), "salinityPpt", d.salinityPpt(), "slope", d.slope());
+    d.areaCm2().ifPresent(cm2 -> map.put("areaCm2", number(cm2)));
+    d.xCm().ifPresent(cm -> map.put("xCm", number(cm)));
+    d.yCm().ifPresent(cm -> map.put("yCm", number(cm)));
+    return map;
   }
 
   private static Map<String, Object> sourceWater(SourceWater from) {
@@ -132,6 +166,9 @@ public final class DocumentWriter {
     }
     site.latitude().ifPresent(deg -> map.put("latitude", number(deg)));
     site.longitude().ifPresent(deg -> map.put("longitude", number(deg)));
+    if (site.outdoors()) {
+      map.put("outdoors", true);
+    }
     return map;
   }
 
@@ -155,19 +192,7 @@ public final class DocumentWriter {
       map.put("plants", f.plants().stream().map(Plant::id).toList());
     }
     if (!f.dishes().isEmpty()) {
-      map.put(
-          "dishes",
-          f.dishes().stream()
-              .map(
-                  d ->
-                      group(
-                          "depthCm",
-                          d.depthCm(),
-                          "salinityPpt",
-                          d.salinityPpt(),
-                          "slope",
-                          d.slope()))
-              .toList());
+      map.put("dishes", f.dishes().stream().map(DocumentWriter::dish).toList());
     }
     if (f.furtherWaysOut() > 0) {
       map.put("furtherWaysOut", f.furtherWaysOut());
@@ -214,6 +239,9 @@ public final class DocumentWriter {
       map.put(
           "points",
           g.points().stream().map(p -> group("xCm", p.xCm(), "riseCm", p.riseCm())).toList());
+    }
+    if (g.magnetTested()) {
+      map.put("magnetTested", true);
     }
     return map;
   }
@@ -298,6 +326,9 @@ public final class DocumentWriter {
       if (filter.guarded()) {
         map.put("guarded", true);
       }
+      if (filter.sprayBar()) {
+        map.put("sprayBar", true);
+      }
       return map;
     }
     if (device instanceof Equipment.BaskingLamp lamp) {
@@ -316,6 +347,7 @@ public final class DocumentWriter {
       }
       lamp.uviAt30Cm().ifPresent(uvi -> map.put("uviAt30Cm", number(uvi)));
       lamp.readUvi().ifPresent(uvi -> map.put("readUvi", number(uvi)));
+      lamp.through().ifPresent(lid -> map.put("through", Fields.written(lid)));
       return map;
     }
     return group("kind", "air-stone");

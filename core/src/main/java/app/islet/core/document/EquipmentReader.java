@@ -1,6 +1,7 @@
 package app.islet.core.document;
 
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.text.Fields;
 
@@ -31,7 +32,8 @@ final class EquipmentReader {
           new Equipment.Filter(
               f.number("flowLph", 0, 100_000, "L/h"),
               f.optionalDate("runningSince"),
-              f.flag("guarded", false));
+              f.flag("guarded", false),
+              f.flag("sprayBar", false));
       case BASKING_LAMP ->
           new Equipment.BaskingLamp(
               f.number("powerW", 1, 1000, "W"),
@@ -44,7 +46,8 @@ final class EquipmentReader {
               f.optionalNumber("distanceCm", 1, 300, "cm"),
               f.optionalChoice("shape", UvShape.class).orElse(UvShape.LINEAR),
               f.optionalNumber("uviAt30Cm", 0, 50, ""),
-              f.optionalNumber("readUvi", 0, 50, ""));
+              f.optionalNumber("readUvi", 0, 50, ""),
+              f.optionalChoice("through", Lid.class));
       case AIR_STONE -> new Equipment.AirStone();
     };
   }

@@ -21,9 +21,11 @@ public record Enclosure(
     List<Equipment> equipment,
     Furnishings furnishings,
     Conditions conditions,
-    Site site) {
+    Site site,
+    List<Companion> company) {
   public Enclosure {
     equipment = List.copyOf(equipment);
+    company = List.copyOf(company);
     double lineCm = ground.depthCm() + water.depthCm();
     if (!(lineCm <= vessel.heightCm())) {
       throw new IllegalArgumentException(
@@ -57,7 +59,8 @@ public record Enclosure(
         List.of(),
         Furnishings.NONE,
         Conditions.UNKNOWN,
-        Site.LIVING_ROOM);
+        Site.LIVING_ROOM,
+        List.of());
   }
 
   private static String plain(double cm) {
@@ -118,6 +121,16 @@ public record Enclosure(
 
   public Enclosure with(Conditions newConditions) {
     return edit(draft -> draft.conditions = newConditions);
+  }
+
+  /** This design with these animals without a care sheet and no others. */
+  public Enclosure with(Companion... some) {
+    return edit(draft -> draft.company = List.of(some));
+  }
+
+  /** What lies between a UVB lamp and the animals. */
+  public Lid over(Equipment.UvbLamp lamp) {
+    return lamp.through().orElse(lid);
   }
 
   /** This design with these devices and no others. */
@@ -182,6 +195,7 @@ public record Enclosure(
     private Furnishings furnishings;
     private Conditions conditions;
     private Site site;
+    private List<Companion> company;
 
     private Draft(Enclosure e) {
       name = e.name;
@@ -195,6 +209,7 @@ public record Enclosure(
       furnishings = e.furnishings;
       conditions = e.conditions;
       site = e.site;
+      company = e.company;
     }
 
     private Enclosure build() {
@@ -209,7 +224,8 @@ public record Enclosure(
           equipment,
           furnishings,
           conditions,
-          site);
+          site,
+          company);
     }
   }
 }

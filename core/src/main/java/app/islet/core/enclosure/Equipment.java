@@ -53,9 +53,15 @@ public sealed interface Equipment {
    * @param flowLph rated flow, litres an hour
    * @param runningSince first day of continuous running, where known
    * @param guarded whether a sponge or mesh keeps small animals off the intake
+   * @param sprayBar whether its outlet is spread by a bar or broken on the glass
    */
-  record Filter(double flowLph, Optional<LocalDate> runningSince, boolean guarded)
+  record Filter(double flowLph, Optional<LocalDate> runningSince, boolean guarded, boolean sprayBar)
       implements Equipment {
+    /** One with a plain outlet. */
+    public Filter(double flowLph, Optional<LocalDate> runningSince, boolean guarded) {
+      this(flowLph, runningSince, guarded, false);
+    }
+
     @Override
     public String words() {
       return "filter";
@@ -92,14 +98,27 @@ public sealed interface Equipment {
    * @param distanceCm from the tube to the back of the basking animal, where known
    * @param uviAt30Cm UV index 30 cm below it as its maker states, where known
    * @param readUvi UV index a meter read at {@code distanceCm}, where somebody has one
+   * @param through what lies between it and the animal, where that is not the lid: {@link Lid#NONE}
+   *     under the lid
    */
   record UvbLamp(
       Optional<LocalDate> fittedOn,
       OptionalDouble distanceCm,
       UvShape shape,
       OptionalDouble uviAt30Cm,
-      OptionalDouble readUvi)
+      OptionalDouble readUvi,
+      Optional<Lid> through)
       implements Equipment {
+    /** One that shines through the lid. */
+    public UvbLamp(
+        Optional<LocalDate> fittedOn,
+        OptionalDouble distanceCm,
+        UvShape shape,
+        OptionalDouble uviAt30Cm,
+        OptionalDouble readUvi) {
+      this(fittedOn, distanceCm, shape, uviAt30Cm, readUvi, Optional.empty());
+    }
+
     /** A straight tube of which nothing more is known. */
     public UvbLamp(Optional<LocalDate> fittedOn, OptionalDouble distanceCm) {
       this(fittedOn, distanceCm, UvShape.LINEAR, OptionalDouble.empty(), OptionalDouble.empty());
@@ -110,12 +129,14 @@ public sealed interface Equipment {
 
     /** Hung elsewhere; what was read there no longer counts. */
     UvbLamp at(double cm) {
-      return new UvbLamp(fittedOn, OptionalDouble.of(cm), shape, uviAt30Cm, OptionalDouble.empty());
+      return new UvbLamp(
+          fittedOn, OptionalDouble.of(cm), shape, uviAt30Cm, OptionalDouble.empty(), through);
     }
 
     /** A new one of its kind; what was read of the old one no longer counts. */
     UvbLamp fitted(LocalDate day) {
-      return new UvbLamp(Optional.of(day), distanceCm, shape, uviAt30Cm, OptionalDouble.empty());
+      return new UvbLamp(
+          Optional.of(day), distanceCm, shape, uviAt30Cm, OptionalDouble.empty(), through);
     }
 
     @Override

@@ -10,8 +10,12 @@ package app.islet.core.enclosure;
 public enum Lid {
   NONE("open", 1, 1),
   MESH("mesh", 0.9, 0.65),
+  PART_MESH("mesh under the lamps, glass elsewhere", 0.5, 0.65),
   GLASS("glass", 0.2, 0),
   PLASTIC("clear plastic", 0.2, 0.03);
+
+  /** Share of UVB below which a lamp is as good as none; from memory. */
+  private static final double USELESS = 0.1;
 
   private final String words;
   private final double evaporation;
@@ -33,5 +37,10 @@ public enum Lid {
 
   public double uv() {
     return uv;
+  }
+
+  /** Whether next to no UVB passes: a lamp over it only lights. */
+  public boolean stopsUv() {
+    return uv < USELESS;
   }
 }

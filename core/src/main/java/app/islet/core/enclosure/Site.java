@@ -13,6 +13,7 @@ import java.util.stream.DoubleStream;
  * @param sunHours how long the sun shines through a window onto the front on a clear summer's day
  * @param latitude of the place, north positive, where somebody said; {@code longitude} east
  *     positive
+ * @param outdoors whether it stands under the sky: sun, rain, frost
  */
 public record Site(
     double summerDayC,
@@ -24,7 +25,8 @@ public record Site(
     boolean smallChildren,
     double sunHours,
     OptionalDouble latitude,
-    OptionalDouble longitude) {
+    OptionalDouble longitude,
+    boolean outdoors) {
   /** An ordinary heated room, for a design that says nothing; common practice, no source. */
   public static final Site LIVING_ROOM = new Site(25, 20, 21, 17, 50);
 
@@ -64,7 +66,8 @@ public record Site(
         smallChildren,
         0,
         OptionalDouble.empty(),
-        OptionalDouble.empty());
+        OptionalDouble.empty(),
+        false);
   }
 
   public Site withSafety(boolean device, boolean children) {
@@ -102,7 +105,24 @@ public record Site(
         children,
         hours,
         lat,
-        lon);
+        lon,
+        outdoors);
+  }
+
+  /** The same air under the sky. */
+  public Site underTheSky() {
+    return new Site(
+        summerDayC,
+        summerNightC,
+        winterDayC,
+        winterNightC,
+        humidityPercent,
+        residualCurrentDevice,
+        smallChildren,
+        sunHours,
+        latitude,
+        longitude,
+        true);
   }
 
   public double coldestC() {

@@ -14,13 +14,21 @@ import java.util.OptionalDouble;
  * @param below layers under it, from the vessel's floor up
  * @param points where the ground is drawn higher than that, from left to right: straight between
  *     them, and falling to the plain depth at both ends
+ * @param magnetTested whether a magnet drew no iron out of it
  */
 public record Substrate(
     SubstrateMaterial material,
     double depthCm,
     OptionalDouble grainMm,
     List<Layer> below,
-    List<Point> points) {
+    List<Point> points,
+    boolean magnetTested) {
+  /** Sand ends here and gravel begins, ISO 14688-1. */
+  private static final double SAND_MM = 2;
+
+  /** Stones so many times as wide as the head are not swallowed; common practice, no source. */
+  private static final double STONE_HEADS = 2;
+
   /** The vessel's own floor. */
   public static final Substrate NONE = new Substrate(SubstrateMaterial.BARE, 0);
 
@@ -53,19 +61,52 @@ public record Substrate(
   }
 
   public Substrate(SubstrateMaterial material, double depthCm) {
-    this(material, depthCm, OptionalDouble.empty(), List.of(), List.of());
+    this(material, depthCm, OptionalDouble.empty(), List.of(), List.of(), false);
+  }
+
+  /** The same ground of grains of that size. */
+  public Substrate withGrainMm(double mm) {
+    return new Substrate(material, depthCm, OptionalDouble.of(mm), below, points, magnetTested);
+  }
+
+  /** As it was sold, whatever its colour. */
+  public SubstrateMaterial asSold() {
+    return material == SubstrateMaterial.BLACK_SAND ? SubstrateMaterial.SAND : material;
+  }
+
+  /**
+   * What it is for an animal with a head so wide, whatever it was sold as: sand with grains over 2
+   * mm is gravel (ISO 14688-1), and so are stones less than twice as wide as the head; gravel that
+   * wide is stones nobody swallows (common practice, no source). Black sand is sand.
+   *
+   * @param headCm width of the head; 0 where nothing is swallowed
+   */
+  public SubstrateMaterial asMet(double headCm) {
+    SubstrateMaterial sold = asSold();
+    if (grainMm.isEmpty()) {
+      return sold;
+    }
+    double mm = grainMm.getAsDouble();
+    return switch (sold) {
+      case SAND -> mm > SAND_MM ? SubstrateMaterial.GRAVEL : sold;
+      case GRAVEL, LARGE_STONES ->
+          headCm > 0 && mm >= 10 * STONE_HEADS * headCm
+              ? SubstrateMaterial.LARGE_STONES
+              : SubstrateMaterial.GRAVEL;
+      default -> sold;
+    };
   }
 
   public Substrate withDepthCm(double depth) {
-    return new Substrate(material, depth, grainMm, below, points);
+    return new Substrate(material, depth, grainMm, below, points, magnetTested);
   }
 
   public Substrate withBelow(List<Layer> layers) {
-    return new Substrate(material, depthCm, grainMm, layers, points);
+    return new Substrate(material, depthCm, grainMm, layers, points, magnetTested);
   }
 
   public Substrate withPoints(List<Point> some) {
-    return new Substrate(material, depthCm, grainMm, below, some);
+    return new Substrate(material, depthCm, grainMm, below, some, magnetTested);
   }
 
   /** One more point, on the ground as it is drawn there. */

@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
  *     lies; absent without one
  * @param salinityPpt salt in the water, g/kg; 0 is fresh, about 35 the sea
  * @param source what was tested in the water it is filled with
+ * @param additives what was put into it, for good or ill
  */
 public record Water(
     double depthCm,
@@ -15,7 +16,8 @@ public record Water(
     double salinityPpt,
     Chemistry chemistry,
     SourceWater source,
-    Handling handling) {
+    Handling handling,
+    Additives additives) {
   /** Fresh water nobody tested. */
   public Water(double depthCm, OptionalDouble restBelowSurfaceCm) {
     this(depthCm, restBelowSurfaceCm, 0, Chemistry.UNKNOWN);
@@ -24,27 +26,40 @@ public record Water(
   /** Water of whose source nothing is known. */
   public Water(
       double depthCm, OptionalDouble restBelowSurfaceCm, double salinityPpt, Chemistry chemistry) {
-    this(depthCm, restBelowSurfaceCm, salinityPpt, chemistry, SourceWater.UNKNOWN, Handling.USUAL);
+    this(
+        depthCm,
+        restBelowSurfaceCm,
+        salinityPpt,
+        chemistry,
+        SourceWater.UNKNOWN,
+        Handling.USUAL,
+        Additives.NONE);
   }
 
   Water withDepthCm(double cm) {
-    return new Water(cm, restBelowSurfaceCm, salinityPpt, chemistry, source, handling);
+    return new Water(cm, restBelowSurfaceCm, salinityPpt, chemistry, source, handling, additives);
   }
 
   Water withRestBelowSurfaceCm(double cm) {
-    return new Water(depthCm, OptionalDouble.of(cm), salinityPpt, chemistry, source, handling);
+    return new Water(
+        depthCm, OptionalDouble.of(cm), salinityPpt, chemistry, source, handling, additives);
   }
 
   public Water withSalinityPpt(double ppt) {
-    return new Water(depthCm, restBelowSurfaceCm, ppt, chemistry, source, handling);
+    return new Water(depthCm, restBelowSurfaceCm, ppt, chemistry, source, handling, additives);
   }
 
   public Water with(Chemistry tested) {
-    return new Water(depthCm, restBelowSurfaceCm, salinityPpt, tested, source, handling);
+    return new Water(depthCm, restBelowSurfaceCm, salinityPpt, tested, source, handling, additives);
   }
 
   /** The same water, from another source handled in another way. */
   public Water with(SourceWater from, Handling how) {
-    return new Water(depthCm, restBelowSurfaceCm, salinityPpt, chemistry, from, how);
+    return new Water(depthCm, restBelowSurfaceCm, salinityPpt, chemistry, from, how, additives);
+  }
+
+  /** The same water with that in it. */
+  public Water with(Additives added) {
+    return new Water(depthCm, restBelowSurfaceCm, salinityPpt, chemistry, source, handling, added);
   }
 }

@@ -57,7 +57,7 @@ public record PlantLight(
         e.all(Equipment.BaskingLamp.class).mapToDouble(Equipment.BaskingLamp::powerW).sum()
                 * BASKING_LM_PER_W
             + e.all(Equipment.UvbLamp.class).count() * TUBE_LM;
-    double through = e.lid() == Lid.MESH ? MESH : 1;
+    double through = e.lid() == Lid.MESH || e.lid() == Lid.PART_MESH ? MESH : 1;
     double gets =
         lumen * FALLS_IN * through / floorM2 / LUX_PER_MICROMOL
             + e.site().sunHours() * WINDOW_MICROMOL_PER_HOUR;

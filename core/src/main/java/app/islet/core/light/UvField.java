@@ -123,7 +123,7 @@ public final class UvField {
     }
     double stated = lamp.uviAt30Cm().orElse(lamp.shape().uviAt30Cm());
     boolean overTheTop = height >= e.vessel().heightCm();
-    double passes = (overTheTop ? e.lid().uv() : 1) * left(lamp, date);
+    double passes = (overTheTop ? e.over(lamp).uv() : 1) * left(lamp, date);
     return new Hung(source, new UvSource.Reading(stated, STATED_CM), passes, x, y, height, turn);
   }
 

@@ -124,8 +124,8 @@ public record UvPlace(
       return Optional.of(UvVerdict.byIndex(atBackUvi, need.uvi()));
     }
     return e.all(Equipment.UvbLamp.class)
-        .flatMap(lamp -> lamp.distanceCm().stream().boxed())
-        .min(Comparator.naturalOrder())
-        .map(cm -> UvVerdict.byDistance(cm, e.lid()));
+        .filter(lamp -> lamp.distanceCm().isPresent())
+        .min(Comparator.comparingDouble(lamp -> lamp.distanceCm().getAsDouble()))
+        .map(lamp -> UvVerdict.byDistance(lamp.distanceCm().getAsDouble(), e.over(lamp)));
   }
 }

@@ -34,12 +34,15 @@ public enum UvVerdict {
 
   /** By the rule of thumb, where nobody knows how strong the lamp is. */
   public static UvVerdict byDistance(double cm, Lid lid) {
+    if (lid.stopsUv()) {
+      return TOO_LITTLE;
+    }
     Range thumb = thumbCm(lid);
     return cm < thumb.min() ? TOO_MUCH : cm > thumb.max() ? TOO_LITTLE : ENOUGH;
   }
 
   /** From an ordinary tube to the back, cm, by the rule of thumb. */
   public static Range thumbCm(Lid lid) {
-    return lid == Lid.MESH ? MESH_CM : OPEN_CM;
+    return lid == Lid.MESH || lid == Lid.PART_MESH ? MESH_CM : OPEN_CM;
   }
 }

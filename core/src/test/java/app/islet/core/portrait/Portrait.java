@@ -136,9 +136,11 @@ final class Portrait {
     say("spot", state.spot());
     ClimateModel model = ClimateModel.of(e, geometry);
     say("basics", Basics.of(model));
-    say("summer's day", model.day(1, residents));
-    say("winter's day", model.day(0, residents));
-    say("year", model.year(residents));
+    if (model.holds()) {
+      say("summer's day", model.day(1, residents));
+      say("winter's day", model.day(0, residents));
+      say("year", model.year(residents));
+    }
   }
 
   private void light() {

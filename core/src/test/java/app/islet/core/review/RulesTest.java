@@ -53,7 +53,8 @@ class RulesTest {
 
   /** One row a judgement: the rule, what it must say, of whom, in what. */
   static Stream<Arguments> spoiled() {
-    return Stream.concat(basics(), FurnishedRows.rows());
+    return Stream.of(basics(), FurnishedRows.rows(), CompanyRulesTest.spoiled())
+        .flatMap(rows -> rows);
   }
 
   private static Stream<Arguments> basics() {

@@ -195,6 +195,7 @@ class ThresholdsTest {
         Arguments.of(group.least(), Optional.empty()),
         Arguments.of(group.least() - 1, Optional.of(WATCH)),
         Arguments.of(group.most(), Optional.empty()),
-        Arguments.of(group.most() + 1, Optional.of(WRONG)));
+        Arguments.of(group.most() + 2, Optional.of(WATCH)),
+        Arguments.of(group.most() + 3, Optional.of(WRONG)));
   }
 }

@@ -8,6 +8,7 @@ import app.islet.core.climate.Climate;
 import app.islet.core.climate.Cooling;
 import app.islet.core.climate.FailureSimulation;
 import app.islet.core.climate.HumidityOptions;
+import app.islet.core.climate.Pond;
 import app.islet.core.climate.Spot;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
@@ -24,6 +25,7 @@ import java.util.Optional;
 record ClimateView(
     String svg,
     List<Figure> figures,
+    boolean estimated,
     Curve curve,
     String ladderWords,
     boolean ladderOpen,
@@ -64,10 +66,11 @@ record ClimateView(
     return new ClimateView(
         LampOverlay.warmth(a, waterWords(a, u), u.system()),
         figures(a, cooling, u),
+        climate.model().holds(),
         Curve.of(climate, a.residents(), span, u),
         ladderWords(cooling, u),
         cooling.isNeeded(),
-        a.geometry().hasWater() ? ladder(cooling, u) : List.of(),
+        a.geometry().hasWater() && climate.model().holds() ? ladder(cooling, u) : List.of(),
         Failures.of(a.situation().waterState()).stream().map(r -> mishap(r, u)).toList(),
         basking(a, spot, u),
         humidity(a, u),
@@ -123,7 +126,25 @@ record ClimateView(
         .orElse("");
   }
 
+  /** A pond under the sky: two temperatures and the ice. */
+  private static List<Figure> pond(Assessment a, Units u) {
+    Pond pond = new Pond(a.enclosure().site(), a.enclosure().water().depthCm());
+    String within = "estimate, within 4 K; a thermometer at the bottom knows better";
+    return List.of(
+        new Figure("Water in summer", u.celsius(pond.summerC()), within),
+        new Figure("At the bottom in winter", u.celsius(pond.winterC()), within),
+        new Figure(
+            "Ice in a cold winter",
+            u.text(Quantity.cm(pond.iceCm())),
+            pond.staysOpen()
+                ? "water stays free under it"
+                : "too thick for this depth: nothing winters there"));
+  }
+
   private static List<Figure> figures(Assessment a, Cooling cooling, Units u) {
+    if (!a.climate().model().holds() && a.geometry().hasWater()) {
+      return pond(a, u);
+    }
     List<Figure> all = new ArrayList<>();
     a.climate()
         .water()

@@ -25,6 +25,9 @@ import java.util.function.Function;
 record Curve(String svg, List<String> rows, List<String> outside) {
   private static final int MINUTES_A_DAY = 1440;
 
+  /** Nothing is reckoned under the sky. */
+  private static final Curve NONE = new Curve("", List.of(), List.of());
+
   /** What is asked for. */
   enum Span {
     WINTER("A winter's day"),
@@ -47,6 +50,9 @@ record Curve(String svg, List<String> rows, List<String> outside) {
   }
 
   static Curve of(Climate climate, List<Resident> residents, Span span, Units u) {
+    if (!climate.model().holds()) {
+      return NONE;
+    }
     return switch (span) {
       case WINTER -> day(climate, climate.model().day(0, residents), residents, span, u);
       case SUMMER -> day(climate, climate.model().day(1, residents), residents, span, u);

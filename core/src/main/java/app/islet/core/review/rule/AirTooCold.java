@@ -43,20 +43,27 @@ public final class AirTooCold implements ResidentRule {
       return Optional.empty();
     }
     double size = HeaterSizes.atLeast(air.heatingNeedW() * (1 + Climate.POWER_UNCERTAINTY));
-    return Optional.of(
-        finding(severity.get(), Step.CLIMATE)
+    // What a winter under the sky brings is known before it comes, and no mat holds it off.
+    boolean outdoors = s.enclosure().site().outdoors();
+    Finding.Builder found =
+        finding(outdoors ? Severity.WATCH : severity.get(), Step.CLIMATE)
             .who(r)
             .basis(t.basis())
             .what(
-                "Air of about {} in the coldest room hour; {} should have {}.",
+                outdoors
+                    ? "Air of {} on winter nights; {} should have {}."
+                    : "Air of about {} in the coldest room hour; {} should have {}.",
                 Quantity.celsius(air.winterC()),
                 r.words(),
                 Phrase.range(t.idealC(), Dimension.TEMPERATURE))
-            .why(WHY.of(r))
-            .remedy(
-                new Change("/equipment/heat-mat/powerW", size),
-                "A heat mat of {} on the back or side, with a thermostat, never under deep ground.",
-                Quantity.watts(size))
+            .why(WHY.of(r));
+    return Optional.of(
+        (outdoors
+                ? found.remedy("Bring it in for the cold months.")
+                : found.remedy(
+                    new Change("/equipment/heat-mat/powerW", size),
+                    "A heat mat of {} on the back or side, with a thermostat, never under deep ground.",
+                    Quantity.watts(size)))
             .build());
   }
 }

@@ -29,7 +29,7 @@ public final class DayLength implements ResidentRule {
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Optional<Needs.Daylight> need = r.stage().needs().daylight();
     OptionalDouble set = s.enclosure().conditions().lightHours();
-    if (need.isEmpty() || set.isEmpty()) {
+    if (need.isEmpty() || set.isEmpty() || s.enclosure().site().outdoors()) {
       return Optional.empty();
     }
     Range want = need.get().hours();

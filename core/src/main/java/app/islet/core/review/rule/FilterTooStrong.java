@@ -38,7 +38,7 @@ public final class FilterTooStrong implements ResidentRule {
       return Optional.empty();
     }
     double less = Math.floor(flow.most());
-    return Optional.of(
+    Finding.Builder found =
         finding(Severity.WATCH, Step.WATER)
             .who(r)
             .basis(need.get().basis())
@@ -47,8 +47,12 @@ public final class FilterTooStrong implements ResidentRule {
                 Quantity.litresPerHour(flow.lph()),
                 Quantity.litresPerHour(flow.most()),
                 r.words())
-            .why("A current it cannot rest from wears it out.")
-            .remedy("Turn the outlet to the glass or a spray bar.")
+            .why("A current it cannot rest from wears it out.");
+    if (!flow.spread()) {
+      found.remedy("Turn the outlet to the glass or a spray bar.");
+    }
+    return Optional.of(
+        found
             .remedy(
                 new Change("/equipment/filter/flowLph", less),
                 "Throttle it to {}.",

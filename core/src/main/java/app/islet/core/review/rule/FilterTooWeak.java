@@ -21,6 +21,16 @@ public final class FilterTooWeak implements ResidentRule {
     return "filter-too-weak";
   }
 
+  /** Litres for each animal from which a planted pond keeps itself; common practice, no source. */
+  private static final double POND_L = 500;
+
+  /** A planted pond under the sky that is large for those who live in it. */
+  private static boolean isPond(HusbandryState s) {
+    return s.enclosure().site().outdoors()
+        && !s.enclosure().furnishings().plants().isEmpty()
+        && s.geometry().waterL() >= POND_L * s.heads();
+  }
+
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Optional<Needs.Filtration> need = r.stage().needs().filtration();
@@ -28,7 +38,7 @@ public final class FilterTooWeak implements ResidentRule {
       return Optional.empty();
     }
     FilterFlow flow = FilterFlow.of(s, need.get());
-    if (!flow.isWeak()) {
+    if (!flow.isWeak() || isPond(s)) {
       return Optional.empty();
     }
     double rated = Math.min(Math.ceil(flow.least() / 10) * 10, Math.floor(flow.most()));

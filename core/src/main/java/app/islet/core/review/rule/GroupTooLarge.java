@@ -9,15 +9,16 @@ import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** More animals of a kind than keep the peace. */
 @AutoService(Rule.class)
 public final class GroupTooLarge implements Rule {
+  /** So many times the largest group is near it; common practice, no source. */
+  private static final double NEAR = 1.1;
+
   @Override
   public String id() {
     return "group-too-large";
@@ -25,16 +26,12 @@ public final class GroupTooLarge implements Rule {
 
   @Override
   public Stream<Finding> judge(HusbandryState s) {
-    return kinds(s).flatMap(kind -> judge(kind).stream());
+    return Cohort.kinds(s.cohorts()).stream().flatMap(kind -> judge(kind).stream());
   }
 
-  /** The cohorts of each kind there is, whatever their stage and school. */
-  static Stream<List<Cohort>> kinds(HusbandryState s) {
-    return s.cohorts().stream()
-        .collect(
-            Collectors.groupingBy(c -> c.sheet().kind(), LinkedHashMap::new, Collectors.toList()))
-        .values()
-        .stream();
+  /** One too many, or a tenth, is near it; where one lives alone a second is not. */
+  private static boolean isNear(int together, int most) {
+    return most > 1 && together <= Math.max(most + 1, NEAR * most);
   }
 
   private Optional<Finding> judge(List<Cohort> kind) {
@@ -42,7 +39,7 @@ public final class GroupTooLarge implements Rule {
     int together = kind.stream().mapToInt(Cohort::count).sum();
     if (together > group.most()) {
       return Optional.of(
-          finding(Severity.WRONG, Step.RESIDENTS)
+          finding(isNear(together, group.most()) ? Severity.WATCH : Severity.WRONG, Step.RESIDENTS)
               .who(kind, kind.get(0))
               .basis(group.basis())
               .what(

@@ -3,12 +3,16 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.care.SubstrateMaterial;
+import app.islet.core.enclosure.Substrate;
+import app.islet.core.quantity.Phrase;
+import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +32,7 @@ public final class HarmfulGround implements ResidentRule {
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Needs.Substrate ground = r.stage().needs().ground();
-    SubstrateMaterial material = s.enclosure().ground().material();
+    SubstrateMaterial material = s.enclosure().ground().asMet(r.headCm());
     if (!ground.never().contains(material)) {
       return Optional.empty();
     }
@@ -36,13 +40,22 @@ public final class HarmfulGround implements ResidentRule {
         finding(disputed(r, material) ? Severity.WRONG : Severity.DANGER, Step.BUILD)
             .who(r)
             .basis(ground.basis())
-            .what(
-                "{} under {}.",
-                Character.toUpperCase(material.words().charAt(0)) + material.words().substring(1),
-                r.words())
+            .what("{} under {}.", named(s.enclosure().ground(), material), r.words())
             .why("{}", ground.why())
             .remedy(remedy(r, ground))
             .build());
+  }
+
+  /** By its grains, where they make something else of it than it was sold as. */
+  private static Phrase named(Substrate ground, SubstrateMaterial met) {
+    String sold = English.capital(ground.material().words());
+    return ground.grainMm().isPresent() && met != ground.asSold()
+        ? Phrase.of(
+            "{} with grains of {}, which is {},",
+            sold,
+            Quantity.mm(ground.grainMm().getAsDouble()),
+            met.words())
+        : Phrase.of(sold);
   }
 
   /** Where another school keeps that stage on it well, it is no matter of days. */

@@ -52,8 +52,16 @@ public final class LandShare implements ResidentRule {
   /** So many points beyond the range are near it; common practice, no source. */
   private static final double NEAR = 10;
 
+  /** As much of the floor as a float or a root takes; common practice, no source. */
+  private static final double FLOAT_PERCENT = 5;
+
   /** Less than this share of the least is too little by far. */
   private static final double GRAVE = 0.6;
+
+  /** Cork and wood at the surface, counted and not drawn, are the few per cent that some want. */
+  private static boolean floats(HusbandryState s, Range want) {
+    return want.min() <= FLOAT_PERCENT && s.enclosure().furnishings().furtherWaysOut() > 0;
+  }
 
   private static Severity severity(double dry, Range want) {
     boolean near = dry <= want.max() + NEAR && dry >= want.min() - NEAR;
@@ -71,7 +79,7 @@ public final class LandShare implements ResidentRule {
               / s.geometry().footprintCm2();
     }
     Range want = land.sharePercent();
-    boolean little = dry < want.min() - 0.5;
+    boolean little = dry < want.min() - 0.5 && !floats(s, want);
     // Bowls set into the ground are its water; how much floor they take nobody drew.
     boolean bowls = !s.geometry().hasWater() && !s.enclosure().furnishings().dishes().isEmpty();
     if (!little && (bowls || dry <= want.max() + 0.5)) {

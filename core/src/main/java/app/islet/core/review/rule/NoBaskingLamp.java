@@ -28,7 +28,8 @@ public final class NoBaskingLamp implements ResidentRule {
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Optional<Needs.Basking> need = r.stage().needs().basking();
-    if (need.isEmpty()) {
+    // Under the sky the sun warms the place.
+    if (need.isEmpty() || s.enclosure().site().outdoors()) {
       return Optional.empty();
     }
     Range spot = need.get().spotC();

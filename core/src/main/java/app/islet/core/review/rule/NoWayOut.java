@@ -1,9 +1,13 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
+import app.islet.core.care.Plant;
 import app.islet.core.care.Surface;
 import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.enclosure.Land;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
@@ -31,11 +35,12 @@ public final class NoWayOut implements ResidentRule {
     if (!needed.necessary()
         || !s.geometry().hasWater()
         || s.geometry().hasWayOut(s.enclosure(), climbs)
-        || s.reach(r).filter(reach -> reach.waysOut() > 0).isPresent()) {
+        || s.reach(r).filter(reach -> reach.waysOut() > 0).isPresent()
+        || counted(s, r)) {
       return Optional.empty();
     }
     Finding.Builder finding =
-        finding(Severity.DANGER, Step.BUILD)
+        finding(restsInPlants(s, r) ? Severity.WATCH : Severity.DANGER, Step.BUILD)
             .who(r)
             .basis(needed.basis())
             .why("What breathes air and cannot climb out drowns, often within a night.");
@@ -48,6 +53,30 @@ public final class NoWayOut implements ResidentRule {
       tooSteep(finding, s, r, land.get(), climbs);
     }
     return Optional.of(finding.build());
+  }
+
+  /** Wood, net or cork the keeper counted and did not draw, for who climbs rough things. */
+  private static boolean counted(HusbandryState s, Resident r) {
+    return s.enclosure().furnishings().furtherWaysOut() > 0
+        && r.stage().needs().locomotion().slopeDegOn(Surface.ROUGH) > 0;
+  }
+
+  /**
+   * A grown amphibian that lives in water part of the year rests among plants under the surface;
+   * common practice, no source.
+   */
+  private static boolean restsInPlants(HusbandryState s, Resident r) {
+    boolean amphibian =
+        r.sheet().group() == AnimalGroup.SALAMANDER || r.sheet().group() == AnimalGroup.FROG;
+    boolean planted =
+        s.enclosure().furnishings().plants().stream()
+                .anyMatch(plant -> plant.habit() != Plant.Habit.LAND)
+            || s.enclosure().furnishings().parts().stream()
+                .anyMatch(
+                    part ->
+                        part.kind() == FurnishingKind.PLANTS
+                            || part.kind() == FurnishingKind.FLOATING_PLANTS);
+    return amphibian && r.stage().adult() && r.stage().habitat() == Habitat.BOTH && planted;
   }
 
   private static void noLand(Finding.Builder finding, Resident r, double climbs) {

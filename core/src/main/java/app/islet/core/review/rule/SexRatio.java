@@ -26,7 +26,7 @@ public final class SexRatio implements Rule {
 
   @Override
   public Stream<Finding> judge(HusbandryState s) {
-    return GroupTooLarge.kinds(s)
+    return Cohort.kinds(s.cohorts()).stream()
         .map(kind -> kind.stream().filter(c -> c.stage().adult()).toList())
         .filter(adults -> adults.stream().mapToInt(Cohort::count).sum() > 1)
         .flatMap(adults -> judge(adults).stream());

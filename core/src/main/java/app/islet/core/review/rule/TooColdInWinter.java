@@ -4,6 +4,7 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
+import app.islet.core.climate.Pond;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
@@ -33,6 +34,9 @@ public final class TooColdInWinter implements ResidentRule {
       return Optional.empty();
     }
     Needs.Temperature t = need.get();
+    if (s.enclosure().site().outdoors()) {
+      return underTheSky(s, r, t);
+    }
     Climate.WaterClimate water = s.climate().water().get();
     Optional<Severity> severity = OffTemperature.tooCold(t, water.winterC());
     if (severity.isEmpty()) {
@@ -63,6 +67,36 @@ public final class TooColdInWinter implements ResidentRule {
                 "Fit a guarded heater of {} ({} needed, a third in reserve).",
                 Quantity.watts(size),
                 Quantity.watts(water.heatingNeedW()))
+            .build());
+  }
+
+  /**
+   * A pond is as cold as the season: what it will be in winter is watched until the season comes.
+   * An animal that rests in winter may do so at the bottom of one that stays open.
+   */
+  private Optional<Finding> underTheSky(HusbandryState s, Resident r, Needs.Temperature t) {
+    Pond pond = new Pond(s.enclosure().site(), s.enclosure().water().depthCm());
+    boolean rests = r.stage().needs().rest().isPresent() && pond.staysOpen();
+    Optional<Severity> now = OffTemperature.tooCold(t, pond.onC(s.date()));
+    Optional<Severity> winter = OffTemperature.tooCold(t, pond.winterC());
+    if (rests || winter.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        finding(now.orElse(Severity.WATCH), Step.CLIMATE)
+            .who(r)
+            .basis(t.basis())
+            .what(
+                "A pond of about {} now and {} in winter; {} should have {}.",
+                Quantity.celsius(pond.onC(s.date())),
+                Quantity.celsius(pond.winterC()),
+                r.words(),
+                Phrase.range(t.idealC(), Dimension.TEMPERATURE))
+            .why(
+                "A cold animal stops eating and digesting, and falls ill weeks later. Estimate, within 4 K: measure at the bottom.")
+            .remedy(
+                "Bring it in before the water falls under {}.",
+                Quantity.celsius(t.toleratedC().min()))
             .build());
   }
 }

@@ -2,6 +2,7 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
+import app.islet.core.climate.Pond;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Lid;
@@ -43,6 +44,9 @@ public final class TooWarmInSummer implements ResidentRule {
     if (severity.isEmpty()) {
       return Optional.empty();
     }
+    if (s.enclosure().site().outdoors()) {
+      return underTheSky(s, r, t);
+    }
     Finding.Builder finding =
         finding(severity.get(), Step.CLIMATE)
             .who(r)
@@ -78,5 +82,25 @@ public final class TooWarmInSummer implements ResidentRule {
         new Change("/equipment/chiller/coolingW", watts),
         "A chiller that takes {} from the water.",
         Quantity.watts(watts));
+  }
+
+  /** A pond is as warm as the season: what it will be in summer is watched until it comes. */
+  private Optional<Finding> underTheSky(HusbandryState s, Resident r, Needs.Temperature t) {
+    Pond pond = new Pond(s.enclosure().site(), s.enclosure().water().depthCm());
+    double now = pond.onC(s.date());
+    return Optional.of(
+        finding(OffTemperature.tooWarm(t, now).orElse(Severity.WATCH), Step.CLIMATE)
+            .who(r)
+            .basis(t.basis())
+            .what(
+                "A pond of about {} now and {} in summer; {} should have {}, at most {}.",
+                Quantity.celsius(now),
+                Quantity.celsius(pond.summerC()),
+                r.words(),
+                Phrase.range(t.idealC(), Dimension.TEMPERATURE),
+                Quantity.celsius(t.toleratedC().max()))
+            .why(WHY.of(r))
+            .remedy("Shade over half of it, plants on the surface, and a deep, cool end.")
+            .build());
   }
 }

@@ -37,12 +37,16 @@ public final class UvbDistance implements ResidentRule {
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Optional<UvPlace> place = s.uvPlace(r).filter(UvPlace::known);
-    Lid lid = s.enclosure().lid();
-    if (r.stage().needs().uv().isEmpty() || lid.uv() < 0.1) {
+    Lid lid =
+        s.enclosure()
+            .first(Equipment.UvbLamp.class)
+            .map(s.enclosure()::over)
+            .orElse(s.enclosure().lid());
+    if (r.stage().needs().uv().isEmpty() || lid.stopsUv()) {
       return Optional.empty();
     }
     Range want = UvVerdict.thumbCm(lid);
-    return place.isPresent() ? byIndex(s, r, place.get(), want) : byThumb(s, r, want);
+    return place.isPresent() ? byIndex(s, r, place.get(), want) : byThumb(s, r, want, lid);
   }
 
   /** By the strength of this lamp, from its maker or a meter; the rule of thumb is said too. */
@@ -91,17 +95,17 @@ public final class UvbDistance implements ResidentRule {
                 .build());
   }
 
-  private Optional<Finding> byThumb(HusbandryState s, Resident r, Range want) {
+  private Optional<Finding> byThumb(HusbandryState s, Resident r, Range want, Lid lid) {
     OptionalDouble distance =
         s.enclosure()
             .all(Equipment.UvbLamp.class)
             .flatMapToDouble(lamp -> lamp.distanceCm().stream())
             .min();
     if (distance.isEmpty()
-        || UvVerdict.byDistance(distance.getAsDouble(), s.enclosure().lid()) == UvVerdict.ENOUGH) {
+        || UvVerdict.byDistance(distance.getAsDouble(), lid) == UvVerdict.ENOUGH) {
       return Optional.empty();
     }
-    boolean mesh = s.enclosure().lid() == Lid.MESH;
+    boolean mesh = lid == Lid.MESH || lid == Lid.PART_MESH;
     double cm = distance.getAsDouble();
     double aim = want.middle();
     return Optional.of(

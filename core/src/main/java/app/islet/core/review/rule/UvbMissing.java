@@ -4,6 +4,7 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Lid;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
@@ -13,7 +14,9 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
+import java.util.List;
 import java.util.Optional;
 
 /** An animal of a UV zone without a UVB lamp, or with glass between. */
@@ -37,8 +40,10 @@ public final class UvbMissing implements ResidentRule {
       return Optional.empty();
     }
     Needs.Uv uv = need.get();
-    boolean lamp = s.enclosure().has(Equipment.UvbLamp.class);
-    if (lamp && s.enclosure().lid().uv() > 0) {
+    List<Lid> between =
+        s.enclosure().all(Equipment.UvbLamp.class).map(s.enclosure()::over).toList();
+    boolean underTheSky = s.enclosure().site().outdoors() && !s.enclosure().lid().stopsUv();
+    if (underTheSky || between.stream().anyMatch(lid -> !lid.stopsUv())) {
       return Optional.empty();
     }
     Finding.Builder finding =
@@ -47,10 +52,14 @@ public final class UvbMissing implements ResidentRule {
             .basis(uv.basis())
             .why(WHY.of(r));
     return Optional.of(
-        lamp
+        !between.isEmpty()
             ? finding
-                .what("Glass lies between the UVB lamp and {}.", r.words())
-                .remedy("Lay mesh there instead of glass: glass stops nearly all UVB.")
+                .what(
+                    "{} between the UVB lamp and {}.",
+                    English.capital(between.get(0).words()),
+                    r.words())
+                .remedy(
+                    "Lay mesh there instead, or hang the lamp under it: glass and clear plastic stop nearly all UVB.")
                 .build()
             : finding
                 .what(

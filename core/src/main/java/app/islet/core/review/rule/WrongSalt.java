@@ -68,8 +68,11 @@ public final class WrongSalt implements ResidentRule {
                     : now < ppt.min()
                         ? TOO_FRESH.of(r)
                         : "More salt than its body can get rid of.");
+    // More salt never makes it fresher.
     String steps =
-        "Bring the water to {}, over several days, with marine salt and never table salt; fresh water to drink beside it.";
+        now < ppt.min()
+            ? "Bring the water to {}, over several days, with marine salt and never table salt; fresh water to drink beside it."
+            : "Bring the water to {} by changing part of it for fresh, over several days.";
     // What was tested is changed in the water, not in the design.
     boolean tested = s.waterRecord().newest(Parameter.SALINITY).isPresent();
     return Optional.of(
