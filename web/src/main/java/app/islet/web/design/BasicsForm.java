@@ -7,6 +7,7 @@ import app.islet.core.quantity.Dimension;
 import app.islet.web.design.DesignForm.Section;
 import app.islet.web.support.Field;
 import app.islet.web.support.Form;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The fields of a design but those of its parts. */
@@ -89,6 +90,7 @@ final class BasicsForm {
         number(form, "fan", "Fan air speed", "m/s", ""),
         number(form, "filter", "Filter flow", Dimension.FLOW.unit(form.units()), ""),
         Field.of(form, "filterGuarded", "Guarded filter intake", "checkbox", "", ""),
+        Field.of(form, "sprayBar", "Spray bar, or outlet to the glass", "checkbox", "", ""),
         Field.of(form, "filterSince", "Filter running since", "date", "", ""),
         number(form, "lamp", "Basking lamp", "W", ""),
         number(
@@ -105,11 +107,21 @@ final class BasicsForm {
             "uvbShape",
             "UVB lamp type",
             DesignForm.options(UvShape.values(), UvShape::words)),
+        Field.select(form, "uvbThrough", "Between UVB lamp and animal", between()),
         Field.of(form, "uvbFitted", "UVB lamp fitted on", "date", "", ""),
         number(form, "uvbDistance", "UVB lamp to the animal's back", len, ""),
         number(form, "uvi30", "UV index at 30 cm", "", "as printed on its box"),
         number(form, "uviRead", "UV index measured", "", "by a meter, at the animal's back"),
         Field.of(form, "airStone", "Air stone", "checkbox", "", ""));
+  }
+
+  private static List<Field.Option> between() {
+    List<Field.Option> options = new ArrayList<>(List.of(new Field.Option("", "the lid")));
+    options.add(new Field.Option(Lid.NONE.name(), "nothing: it hangs under the lid"));
+    for (Lid lid : List.of(Lid.MESH, Lid.GLASS, Lid.PLASTIC)) {
+      options.add(new Field.Option(lid.name(), lid.words()));
+    }
+    return options;
   }
 
   private static Field number(Form form, String id, String label, String unit, String hint) {

@@ -1,6 +1,8 @@
 package app.islet.web.design;
 
+import app.islet.core.enclosure.Additives;
 import app.islet.core.enclosure.Chemistry;
+import app.islet.core.enclosure.Companion;
 import app.islet.core.enclosure.Conditions;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
@@ -73,16 +75,22 @@ final class DesignForm {
         .flatMap(Equipment.Filter::runningSince)
         .ifPresent(day -> typed.put("filterSince", day.toString()));
     first(e, Equipment.Filter.class)
-        .ifPresent(f -> typed.put("filterGuarded", f.guarded() ? "on" : ""));
+        .ifPresent(
+            f -> {
+              typed.put("filterGuarded", f.guarded() ? "on" : "");
+              typed.put("sprayBar", f.sprayBar() ? "on" : "");
+            });
     if (e.has(Equipment.AirStone.class)) {
       typed.put("airStone", "on");
     }
     typed.putAll(FurnishingForm.typed(e));
+    typed.putAll(CompanyForm.typed(e));
     first(e, Equipment.UvbLamp.class)
         .ifPresent(
             l -> {
               typed.put("uvb", "on");
               typed.put("uvbShape", l.shape().name());
+              l.through().ifPresent(lid -> typed.put("uvbThrough", lid.name()));
             });
     first(e, Equipment.UvbLamp.class)
         .flatMap(Equipment.UvbLamp::fittedOn)
@@ -154,6 +162,7 @@ final class DesignForm {
                   .ifPresent(uvi -> numbers.put("uviRead", new Quantity(Dimension.RATIO, uvi)));
             });
     numbers.putAll(FurnishingForm.numbers(e));
+    numbers.putAll(CompanyForm.numbers(e));
     return numbers;
   }
 
@@ -195,6 +204,8 @@ final class DesignForm {
     Chemistry chemistry = FurnishingForm.chemistry(form);
     Furnishings furnishings = FurnishingForm.furnishings(form, base.furnishings());
     Conditions conditions = FurnishingForm.conditions(form, base.conditions());
+    Additives additives = CompanyForm.additives(form);
+    List<Companion> company = CompanyForm.company(form, base.company());
     if (!form.hasErrors()) {
       refuseWhatDoesNotFit(form, height, depth, ground, land);
     }
@@ -205,7 +216,13 @@ final class DesignForm {
                 name,
                 new Vessel(shape, length, width, height, floorShare, walls),
                 new Water(
-                    depth, rest, salt, chemistry, base.water().source(), base.water().handling()),
+                    depth,
+                    rest,
+                    salt,
+                    chemistry,
+                    base.water().source(),
+                    base.water().handling(),
+                    additives),
                 ground,
                 land,
                 lid,
@@ -213,7 +230,8 @@ final class DesignForm {
                 equipment,
                 furnishings,
                 conditions,
-                base.site()));
+                base.site(),
+                company));
   }
 
   private static void refuseWhatDoesNotFit(
@@ -261,7 +279,11 @@ final class DesignForm {
     form.optional("fan", Dimension.RATIO, 0.1, 5).ifPresent(v -> list.add(new Equipment.Fan(v)));
     Optional<LocalDate> since = form.date("filterSince");
     form.optional("filter", Dimension.FLOW, 0, 100_000)
-        .ifPresent(flow -> list.add(new Equipment.Filter(flow, since, form.flag("filterGuarded"))));
+        .ifPresent(
+            flow ->
+                list.add(
+                    new Equipment.Filter(
+                        flow, since, form.flag("filterGuarded"), form.flag("sprayBar"))));
     OptionalDouble spot = form.optional("spot", Dimension.TEMPERATURE, 0, 120);
     OptionalDouble beam = form.optional("beam", Dimension.ANGLE, 5, 160);
     OptionalDouble lampDistance = form.optional("lampDistance", Dimension.LENGTH, 1, 300);
@@ -276,7 +298,10 @@ final class DesignForm {
               distance,
               form.choice("uvbShape", UvShape.class, UvShape.LINEAR),
               form.optional("uvi30", Dimension.RATIO, 0, 50),
-              form.optional("uviRead", Dimension.RATIO, 0, 50)));
+              form.optional("uviRead", Dimension.RATIO, 0, 50),
+              form.typed("uvbThrough").isEmpty()
+                  ? Optional.empty()
+                  : Optional.of(form.choice("uvbThrough", Lid.class, Lid.NONE))));
     }
     if (form.flag("airStone")) {
       list.add(new Equipment.AirStone());
@@ -290,6 +315,7 @@ final class DesignForm {
   static List<Section> sections(Form form) {
     List<Section> all = new ArrayList<>(BasicsForm.sections(form));
     all.addAll(FurnishingForm.sections(form));
+    all.addAll(CompanyForm.sections(form));
     return all;
   }
 

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 /**
  * The part of the design form that says what stands in the box, what was tested of the water and
@@ -70,11 +71,17 @@ final class FurnishingForm {
               numbers.put("stonesTop", Quantity.cm(stones.topCm()));
               numbers.put("stonesGap", Quantity.cm(stones.gapCm()));
             });
-    pool(f, false).ifPresent(d -> numbers.put("freshPool", Quantity.cm(d.depthCm())));
+    pool(f, false)
+        .ifPresent(
+            d -> {
+              numbers.put("freshPool", Quantity.cm(d.depthCm()));
+              put(numbers, "freshPoolArea", Dimension.AREA, d.areaCm2());
+            });
     pool(f, true)
         .ifPresent(
             d -> {
               numbers.put("saltPool", Quantity.cm(d.depthCm()));
+              put(numbers, "saltPoolArea", Dimension.AREA, d.areaCm2());
               numbers.put("saltPoolSalt", new Quantity(Dimension.SALINITY, d.salinityPpt()));
             });
     if (f.furtherWaysOut() > 0) {
@@ -117,11 +124,11 @@ final class FurnishingForm {
     Stones.Footing footing = form.choice("stonesOn", Stones.Footing.class, Stones.Footing.GLASS);
     List<Dish> dishes = new ArrayList<>();
     form.optional("freshPool", Dimension.LENGTH, 0.1, 100)
-        .ifPresent(cm -> dishes.add(new Dish(cm, 0, form.flag("freshPoolSlope"))));
+        .ifPresent(cm -> dishes.add(dish(form, "freshPool", cm, 0, pool(base, false))));
     double salt =
         form.optional("saltPoolSalt", Dimension.SALINITY, SALT_FROM_PPT, 45).orElse(SEA_PPT);
     form.optional("saltPool", Dimension.LENGTH, 0.1, 100)
-        .ifPresent(cm -> dishes.add(new Dish(cm, salt, form.flag("saltPoolSlope"))));
+        .ifPresent(cm -> dishes.add(dish(form, "saltPool", cm, salt, pool(base, true))));
     base.dishes().stream()
         .filter(d -> pool(base, d.salinityPpt() >= SALT_FROM_PPT).orElseThrow() != d)
         .forEach(dishes::add);
@@ -136,6 +143,18 @@ final class FurnishingForm {
         PlacedFurnishingForm.read(form));
   }
 
+  /** A pool as typed; where it lies stays. */
+  private static Dish dish(
+      Form form, String id, double depthCm, double ppt, Optional<Dish> before) {
+    return new Dish(
+        depthCm,
+        ppt,
+        form.flag(id + "Slope"),
+        form.optional(id + "Area", Dimension.AREA, 1, 1_000_000),
+        before.map(Dish::xCm).orElse(OptionalDouble.empty()),
+        before.map(Dish::yCm).orElse(OptionalDouble.empty()));
+  }
+
   private static Optional<Dish> pool(Furnishings f, boolean salt) {
     return f.dishes().stream().filter(d -> d.salinityPpt() >= SALT_FROM_PPT == salt).findFirst();
   }
@@ -143,6 +162,7 @@ final class FurnishingForm {
   static List<DesignForm.Section> sections(Form form) {
     String len = Dimension.LENGTH.unit(form.units());
     String salt = Dimension.SALINITY.unit(form.units());
+    String area = Dimension.AREA.unit(form.units());
     return List.of(
         DesignForm.Section.closed(
             "Hides, stones, ways out",
@@ -161,8 +181,10 @@ final class FurnishingForm {
             "Pools beside the water",
             List.of(
                 number(form, "freshPool", "Depth of the fresh pool", len, ""),
+                number(form, "freshPoolArea", "Surface of the fresh pool", area, ""),
                 check(form, "freshPoolSlope", "Sloped way out"),
                 number(form, "saltPool", "Depth of the salt pool", len, ""),
+                number(form, "saltPoolArea", "Surface of the salt pool", area, ""),
                 number(
                     form,
                     "saltPoolSalt",
@@ -172,15 +194,18 @@ final class FurnishingForm {
                 check(form, "saltPoolSlope", "Sloped way out"))),
         DesignForm.Section.closed(
             "Water as tested",
-            List.of(
-                Field.select(form, "source", "Water source", sources()),
-                number(form, "ph", "pH", "", ""),
-                number(
-                    form,
-                    "hardness",
-                    "GH (general hardness)",
-                    Dimension.HARDNESS.unit(form.units()),
-                    ""))),
+            Stream.concat(
+                    CompanyForm.water(form).stream(),
+                    Stream.of(
+                        Field.select(form, "source", "Water source", sources()),
+                        number(form, "ph", "pH", "", ""),
+                        number(
+                            form,
+                            "hardness",
+                            "GH (general hardness)",
+                            Dimension.HARDNESS.unit(form.units()),
+                            "")))
+                .toList()),
         DesignForm.Section.closed(
             "Measured inside",
             List.of(

@@ -32,6 +32,7 @@ final class SubstrateForm {
   static Map<String, String> typed(Substrate ground) {
     Map<String, String> typed = new LinkedHashMap<>();
     typed.put("material", ground.material().name());
+    typed.put("magnetTested", ground.magnetTested() ? "on" : "");
     typed.put(LAYERS, String.valueOf(ground.below().size()));
     for (int n = 0; n < ground.below().size(); n++) {
       typed.put("l" + n + "-material", ground.below().get(n).material().name());
@@ -90,7 +91,9 @@ final class SubstrateForm {
       }
       points.add(point);
     }
-    return form.hasErrors() ? Substrate.NONE : new Substrate(material, depth, grain, below, points);
+    return form.hasErrors()
+        ? Substrate.NONE
+        : new Substrate(material, depth, grain, below, points, form.flag("magnetTested"));
   }
 
   private static int rows(Form form, String field, int most) {
@@ -105,8 +108,8 @@ final class SubstrateForm {
             "Substrate",
             DesignForm.options(SubstrateMaterial.values(), SubstrateMaterial::words)),
         length(form, "groundDepth", "Substrate depth"),
-        Field.of(
-            form, "grain", "Grain size", "number", Dimension.THICKNESS.unit(form.units()), ""));
+        Field.of(form, "grain", "Grain size", "number", Dimension.THICKNESS.unit(form.units()), ""),
+        Field.of(form, "magnetTested", "Magnet drew no iron from it", "checkbox", "", ""));
   }
 
   static List<FormRow> layers(Form form) {

@@ -38,6 +38,7 @@ public class Room {
   private double sunHours;
   private @Nullable Double latitude;
   private @Nullable Double longitude;
+  private boolean outdoors;
 
   /** For Hibernate only. */
   protected Room() {}
@@ -59,6 +60,7 @@ public class Room {
     this.sunHours = site.sunHours();
     this.latitude = orNull(site.latitude());
     this.longitude = orNull(site.longitude());
+    this.outdoors = site.outdoors();
   }
 
   public Long id() {
@@ -84,7 +86,8 @@ public class Room {
         smallChildren,
         sunHours,
         orEmpty(latitude),
-        orEmpty(longitude));
+        orEmpty(longitude),
+        outdoors);
   }
 
   private static @Nullable Double orNull(OptionalDouble value) {

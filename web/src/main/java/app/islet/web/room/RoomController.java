@@ -112,6 +112,9 @@ class RoomController {
     typed.put("winterNight", Form.shown(site.winterNightC(), Dimension.TEMPERATURE, units));
     site.residualCurrentDevice()
         .ifPresent(there -> typed.put("residualCurrentDevice", there ? "YES" : "NO"));
+    if (site.outdoors()) {
+      typed.put("outdoors", "on");
+    }
     if (site.smallChildren()) {
       typed.put("smallChildren", "on");
     }
@@ -137,7 +140,8 @@ class RoomController {
         form.flag("smallChildren"),
         form.optional("sunHours", Dimension.HOURS, 0, 16).orElse(0),
         form.optional("latitude", Dimension.ANGLE, -90, 90),
-        form.optional("longitude", Dimension.ANGLE, -180, 180));
+        form.optional("longitude", Dimension.ANGLE, -180, 180),
+        form.flag("outdoors"));
   }
 
   private static Optional<Boolean> device(Form form) {
@@ -153,6 +157,7 @@ class RoomController {
     String t = Dimension.TEMPERATURE.unit(form.units());
     return List.of(
         Field.of(form, "roomName", "Room", "text", "", ""),
+        Field.of(form, "outdoors", "Under the sky: a garden or balcony", "checkbox", "", ""),
         Field.of(form, "summerDay", "Summer day, warmest", "number", t, ""),
         Field.of(form, "summerNight", "Summer night", "number", t, ""),
         Field.of(form, "winterDay", "Winter day", "number", t, ""),
