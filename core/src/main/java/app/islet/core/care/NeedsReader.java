@@ -176,7 +176,7 @@ final class NeedsReader {
     return new Needs.Depth(
         min,
         bare,
-        f.optionalNumber("maxCm", 0, 500, "cm").orElse(500),
+        f.optionalNumber("maxCm", 0, 500, "cm").orElse(bare),
         f.optionalNumber("restWithinCm", 0, 100, "cm").orElse(0),
         f.flag("drowns", false),
         CareSheetReader.basis(f));

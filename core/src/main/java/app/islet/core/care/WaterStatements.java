@@ -66,10 +66,14 @@ final class WaterStatements {
                 to.say(
                     "Water depth",
                     d.basis(),
-                    "{} without a rest near the surface, up to {} with one within {}{}",
+                    "{}{}{}",
                     Phrase.range(new Range(d.minCm(), d.bareMaxCm()), Dimension.LENGTH),
-                    Quantity.cm(d.maxCm()),
-                    Quantity.cm(d.restWithinCm()),
+                    d.maxCm() > d.bareMaxCm()
+                        ? Phrase.of(
+                            " without a rest near the surface, up to {} with one within {}",
+                            Quantity.cm(d.maxCm()),
+                            Quantity.cm(d.restWithinCm()))
+                        : "",
                     d.drowns() ? "; it drowns where it is deeper" : ""));
     n.salinity()
         .ifPresent(

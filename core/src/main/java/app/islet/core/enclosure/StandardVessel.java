@@ -14,6 +14,8 @@ public record StandardVessel(String name, Vessel vessel) {
               cm("40 cm", 40, 25, 25),
               cm("60 cm", 60, 30, 30),
               cm("60 cm deep box", 60, 45, 45),
+              cm("45 cm tall box", 45, 45, 60),
+              cm("60 cm tall box", 60, 45, 90),
               cm("80 cm", 80, 35, 40),
               cm("90 cm box", 90, 45, 45),
               cm("100 cm", 100, 40, 40),

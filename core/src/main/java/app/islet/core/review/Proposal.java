@@ -29,6 +29,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -40,6 +41,16 @@ import java.util.stream.Stream;
  */
 public final class Proposal {
   private static final int MOST_REMEDIES = 40;
+
+  /** Rules that ask for room: what is proposed has all of it. */
+  private static final Set<String> ROOM =
+      Set.of("floor-too-small", "too-little-water", "too-low-to-climb");
+
+  /** Nobody sells a flatter dish. */
+  private static final double SHALLOWEST_CM = 0.5;
+
+  /** The top of a dock over the water. */
+  private static final double DOCK_CM = 2;
 
   private final List<Resident> residents;
   private final Site site;
@@ -83,7 +94,7 @@ public final class Proposal {
     for (int n = 0; n < MOST_REMEDIES; n++) {
       List<Finding> failing =
           Review.judged(HusbandryState.of(e, residents, date))
-              .filter(f -> f.severity().compareTo(Severity.WATCH) < 0)
+              .filter(f -> f.severity().compareTo(Severity.WATCH) < 0 || isShort(f))
               .toList();
       if (failing.isEmpty()) {
         return Optional.of(e);
@@ -106,6 +117,11 @@ public final class Proposal {
     return Optional.empty();
   }
 
+  /** A little short of room may be lived with; nobody proposes it. */
+  private static boolean isShort(Finding f) {
+    return f.severity() == Severity.WATCH && ROOM.contains(f.rule());
+  }
+
   /** A larger vessel is the next candidate, not a remedy of this one. */
   private static boolean resizes(Change change) {
     return change.field().startsWith("/vessel");
@@ -120,7 +136,7 @@ public final class Proposal {
             .max()
             .orElse(0);
     double groundCm = material == SubstrateMaterial.BARE || landLiving ? 0 : Math.max(2, dug);
-    double depth = Math.min(depthCm(), 0.85 * vessel.heightCm() - groundCm);
+    double depth = dishesOnly() ? 0 : Math.min(depthCm(), mostDepthCm(vessel) - groundCm);
     Enclosure e =
         Enclosure.bare(name, vessel, Math.max(0, depth))
             .with(new Substrate(material, groundCm))
@@ -136,6 +152,22 @@ public final class Proposal {
             .orElse(0);
     e = e.with(new Water(e.water().depthCm(), OptionalDouble.empty(), salt, e.water().chemistry()));
     return withLand(e, vessel);
+  }
+
+  /** Those who drink and soak in dishes and never swim need no other water. */
+  private boolean dishesOnly() {
+    return all(Habitat.LAND) && needs(Needs::pools).count() == residents.size();
+  }
+
+  /** A hand under the rim, and room over the dock for who stands on it. */
+  private double mostDepthCm(Vessel vessel) {
+    double tallest =
+        residents.stream()
+            .filter(r -> r.stage().needs().basking().isPresent())
+            .mapToDouble(Resident::heightCm)
+            .max()
+            .orElse(0);
+    return Math.min(0.85 * vessel.heightCm(), vessel.heightCm() - DOCK_CM - 2 * tallest);
   }
 
   /** A land box for those that live on land, a platform for those that bask or need a way out. */
@@ -188,13 +220,21 @@ public final class Proposal {
     return residents.stream().flatMap(r -> which.apply(r.stage().needs()).stream());
   }
 
-  /** The first ground none of them is harmed by. */
+  /** The first ground none of them is harmed by; who lives on land has one to dig in. */
   private SubstrateMaterial ground() {
-    return Stream.of(
-            SubstrateMaterial.BARE,
-            SubstrateMaterial.SAND,
-            SubstrateMaterial.COCONUT_AND_SAND,
-            SubstrateMaterial.SOIL)
+    boolean amphibians =
+        residents.stream()
+            .anyMatch(
+                r ->
+                    r.sheet().group() == AnimalGroup.FROG
+                        || r.sheet().group() == AnimalGroup.SALAMANDER);
+    Stream<SubstrateMaterial> choice =
+        !all(Habitat.LAND)
+            ? Stream.of(SubstrateMaterial.BARE, SubstrateMaterial.SAND, SubstrateMaterial.SOIL)
+            : amphibians
+                ? Stream.of(SubstrateMaterial.SOIL, SubstrateMaterial.COCONUT_AND_SAND)
+                : Stream.of(SubstrateMaterial.COCONUT_AND_SAND, SubstrateMaterial.SAND);
+    return choice
         .filter(
             material ->
                 residents.stream()
@@ -238,14 +278,16 @@ public final class Proposal {
     Furnishings f = hides > 0 ? Furnishings.NONE.with(new Hides(hides, 0)) : Furnishings.NONE;
     boolean crabs = residents.stream().anyMatch(r -> r.sheet().group() == AnimalGroup.CRAB);
     List<Dish> dishes = new ArrayList<>();
+    double submerged = needs(Needs::depth).mapToDouble(Needs.Depth::minCm).max().orElse(0);
+    double least = Math.max(SHALLOWEST_CM, dishesOnly() ? submerged : 0);
     needs(Needs::pools)
         .forEach(
             p -> {
               if (p.fresh()) {
-                dishes.add(new Dish(Math.max(0.5, p.depthCm()), 0, true));
+                dishes.add(new Dish(Math.max(least, p.depthCm()), 0, true));
               }
               if (p.salt()) {
-                dishes.add(new Dish(Math.max(0.5, p.depthCm()), 33, true));
+                dishes.add(new Dish(Math.max(least, p.depthCm()), 33, true));
               }
             });
     return (crabs ? f.withFurtherWaysOut(1) : f).with(dishes.toArray(Dish[]::new));

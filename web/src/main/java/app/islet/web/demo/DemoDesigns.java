@@ -124,7 +124,7 @@ final class DemoDesigns {
 
   static Enclosure tide(LocalDate today) {
     return Enclosure.bare("Tide tray", new Vessel(80, 40, 35), 8)
-        .with(new Change("/water/salinityPpt", 8))
+        .with(new Change("/water/salinityPpt", 14))
         .with(new Substrate(SubstrateMaterial.SAND, 4))
         .with(new Land(55, 17.5, 17.5))
         .with(Lid.GLASS)

@@ -81,7 +81,7 @@ final class CompanyForm {
     for (CompanyKind kind : CompanyKind.all()) {
       company.add(
           Field.of(form, COMPANY + kind.id(), English.capital(kind.plural()), "number", "", ""));
-      if (kind.has(CompanyKind.Trait.CLEANS)) {
+      if (kind.has(CompanyKind.Trait.CLEANS) && !kind.has(CompanyKind.Trait.SPINES)) {
         company.add(
             Field.of(
                 form,

@@ -134,6 +134,13 @@ final class DesignForm {
               numbers.put("platformLength", Quantity.cm(p.lengthCm()));
               numbers.put("platformWidth", Quantity.cm(p.widthCm()));
             });
+    putDevices(e, numbers);
+    numbers.putAll(FurnishingForm.numbers(e));
+    numbers.putAll(CompanyForm.numbers(e));
+    return numbers;
+  }
+
+  private static void putDevices(Enclosure e, Map<String, Quantity> numbers) {
     first(e, Equipment.Heater.class)
         .ifPresent(h -> numbers.put("heater", Quantity.watts(h.powerW())));
     first(e, Equipment.HeatMat.class)
@@ -161,9 +168,6 @@ final class DesignForm {
               l.readUvi()
                   .ifPresent(uvi -> numbers.put("uviRead", new Quantity(Dimension.RATIO, uvi)));
             });
-    numbers.putAll(FurnishingForm.numbers(e));
-    numbers.putAll(CompanyForm.numbers(e));
-    return numbers;
   }
 
   /**
@@ -184,12 +188,7 @@ final class DesignForm {
     double depth = form.number("depth", Dimension.LENGTH, 0, MAX);
     OptionalDouble rest = form.optional("rest", Dimension.LENGTH, 0, MAX);
     double salt = form.optional("salt", Dimension.SALINITY, 0, 45).orElse(0);
-    Walls walls =
-        new Walls(
-            form.optional("pane", Dimension.THICKNESS, 1, 100),
-            form.flag("braced"),
-            form.optional("lip", Dimension.LENGTH, 0, MAX),
-            form.optional("insulation", Dimension.THICKNESS, 0, 200));
+    Walls walls = walls(form);
     Substrate ground = SubstrateForm.read(form, height);
     Optional<Land> land = land(form);
     Optional<Platform> platform =
@@ -232,6 +231,14 @@ final class DesignForm {
                 conditions,
                 base.site(),
                 company));
+  }
+
+  private static Walls walls(Form form) {
+    return new Walls(
+        form.optional("pane", Dimension.THICKNESS, 1, 100),
+        form.flag("braced"),
+        form.optional("lip", Dimension.LENGTH, 0, MAX),
+        form.optional("insulation", Dimension.THICKNESS, 0, 200));
   }
 
   private static void refuseWhatDoesNotFit(

@@ -54,6 +54,20 @@ final class SectionAnimals extends SectionLayer {
       double free = Math.max(0, geometry.lineCm() - groundAt(at) - size * shape.height());
       foot = groundAt(at) + free * (index % 3) * 0.3;
     }
+    if (resident.stage().hatch().isPresent()) {
+      double r = Math.max(1, size * scale / 2);
+      svg.empty(
+          "circle",
+          "class",
+          "s-animal",
+          "cx",
+          Svg.number(x(at)),
+          "cy",
+          Svg.number(y(foot) - r),
+          "r",
+          Svg.number(r));
+      return;
+    }
     double k = size * scale;
     svg.empty(
         "path",
