@@ -60,7 +60,7 @@ class FirstVisitTest {
       page.locator("form[action$='/residents'] > button").click();
       assertThat(page.locator("#stage-note"))
           .hasText(
-              "That is not a stage of the African dwarf frog; its stages are: Tadpole, Froglet, Adult.");
+              "That is not a stage of the African dwarf frog; its stages are: Eggs, Tadpole, Froglet, Adult.");
       assertThat(page.locator("#males-note"))
           .hasText("2 males and 1 female are more than the 2 animals there are.");
       page.selectOption("#stage", "dwarf-frog/froglet");

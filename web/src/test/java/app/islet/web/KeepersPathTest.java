@@ -111,15 +111,16 @@ class KeepersPathTest {
     Page page = Islet.running().owner();
     String base = enclosure(page, "Rounds tank", "60", "30", "30");
     page.selectOption("#species", "dwarf-frog");
+    page.selectOption("#stage", "dwarf-frog/tadpole");
     page.fill("#count", "3");
     page.fill("#name", "Hummers");
     send(page, "Add");
     String id = base.substring(base.lastIndexOf('/') + 1);
     page.navigate(Hands.collection(base) + "/rounds");
     Locator stop = page.locator("#e" + id);
-    assertThat(stop).containsText("5 bloodworm each, 15 in all");
-    Locator meal = stop.locator("[data-task='feed:hummers:bloodworm']").first();
-    assertThat(meal).containsText("Bloodworm for Hummers (1 of 2)");
+    assertThat(stop).containsText("30 live nauplii each, 90 in all");
+    Locator meal = stop.locator("[data-task='feed:hummers:baby-brine-shrimp']").first();
+    assertThat(meal).containsText("Baby brine shrimp for Hummers (1 of 2)");
     meal.locator("[data-done]").dblclick();
     assertThat(meal.locator(".tick.done")).containsText("done");
     // The server alone keeps it once, too: the same click sent again, as after a lost

@@ -118,7 +118,7 @@ class OwnSheetsTest {
     assertThat(page.locator("[role=alert]"))
         .containsText("/group: \"lizard\" is not one of turtle, salamander, frog, crab");
     assertThat(page.locator("[role=alert]"))
-        .containsText("/stages/0/heater: \"hot\" is not one of never, guarded, any");
+        .containsText("/stages/1/heater: \"hot\" is not one of never, guarded, any");
     assertThat(page.locator("[role=alert] li")).hasCount(2);
     assertThat(page.locator("#text")).hasValue(bad);
     page.fill("#text", CareLibrary.bundledText("axolotl"));
