@@ -187,6 +187,7 @@ class StoreTest {
                     DAY,
                     OptionalDouble.of(16.5),
                     OptionalDouble.empty(),
+                    OptionalDouble.empty(),
                     third))) {
       done.get();
     }
@@ -306,6 +307,7 @@ class StoreTest {
                     resident,
                     DAY,
                     OptionalDouble.of(1),
+                    OptionalDouble.empty(),
                     OptionalDouble.empty(),
                     UUID.randomUUID()),
             () ->

@@ -74,7 +74,12 @@ public record Cohort(List<Resident> members) {
 
   /** Who they are, by the names their keeper gave them. */
   public String who() {
-    return English.list(members.stream().map(Resident::name).toList());
+    return names(members);
+  }
+
+  /** Of several sizes of one entry the name is said once. */
+  private static String names(List<Resident> of) {
+    return English.list(of.stream().map(Resident::name).distinct().toList());
   }
 
   /** All of them, as in {@code 2 axolotls (adult) and 3 alpine newts (adult)}. */
@@ -98,14 +103,7 @@ public record Cohort(List<Resident> members) {
   public List<Resident> sizes() {
     return members.size() == 1
         ? members
-        : bySize().stream()
-            .map(
-                alike ->
-                    together(
-                        alike.get(0),
-                        alike,
-                        English.list(alike.stream().map(Resident::name).toList())))
-            .toList();
+        : bySize().stream().map(alike -> together(alike.get(0), alike, names(alike))).toList();
   }
 
   private List<List<Resident>> bySize() {

@@ -25,6 +25,7 @@ import java.util.OptionalDouble;
  * @param school the school they are kept by; the species' default where there is none
  * @param arrivedOn the day they came into this enclosure, where known
  * @param alsoFed what they get besides the foods of their sheet
+ * @param smallestCm length of the smallest of them, where they differ and somebody measured
  */
 public record Resident(
     String name,
@@ -37,7 +38,8 @@ public record Resident(
     Optional<String> statedStage,
     Optional<String> school,
     Optional<LocalDate> arrivedOn,
-    List<FoodItem> alsoFed) {
+    List<FoodItem> alsoFed,
+    OptionalDouble smallestCm) {
   private static final double DAYS_A_MONTH = 30.44;
 
   /** A tadpole's length is mostly tail: what it weighs beside a frog as long; from memory. */
@@ -48,6 +50,12 @@ public record Resident(
 
   public Resident {
     alsoFed = List.copyOf(alsoFed);
+    if (smallestCm.isPresent()
+        && lengthCm.isPresent()
+        && smallestCm.getAsDouble() > lengthCm.getAsDouble()) {
+      throw new IllegalArgumentException(
+          "the smallest of them cannot be longer than the length of them");
+    }
     if (count < 1 || males < 0 || females < 0 || males + females > count) {
       throw new IllegalArgumentException(
           "males and females together cannot be more than the %d there are".formatted(count));
@@ -75,7 +83,36 @@ public record Resident(
         statedStage,
         Optional.empty(),
         Optional.empty(),
-        List.of());
+        List.of(),
+        OptionalDouble.empty());
+  }
+
+  /** The same animals, all of one size. */
+  public Resident(
+      String name,
+      CareSheet species,
+      int count,
+      int males,
+      int females,
+      OptionalDouble lengthCm,
+      OptionalDouble massG,
+      Optional<String> statedStage,
+      Optional<String> school,
+      Optional<LocalDate> arrivedOn,
+      List<FoodItem> alsoFed) {
+    this(
+        name,
+        species,
+        count,
+        males,
+        females,
+        lengthCm,
+        massG,
+        statedStage,
+        school,
+        arrivedOn,
+        alsoFed,
+        OptionalDouble.empty());
   }
 
   /** The care sheet that holds for these animals: that of the school they are kept by. */
@@ -111,7 +148,18 @@ public record Resident(
       Optional<LocalDate> arrival,
       List<FoodItem> foods) {
     return new Resident(
-        name, species, count, males, females, length, mass, stage, schoolName, arrival, foods);
+        name,
+        species,
+        count,
+        males,
+        females,
+        length,
+        mass,
+        stage,
+        schoolName,
+        arrival,
+        foods,
+        smallestCm);
   }
 
   /** The same body, of so many animals. */
@@ -128,6 +176,39 @@ public record Resident(
         school,
         arrivedOn,
         foods);
+  }
+
+  /** The same animals, of which the smallest is so long. */
+  public Resident downTo(OptionalDouble cm) {
+    return new Resident(
+        name,
+        species,
+        count,
+        males,
+        females,
+        lengthCm,
+        massG,
+        statedStage,
+        school,
+        arrivedOn,
+        alsoFed,
+        cm);
+  }
+
+  /** These animals by their sizes: the smallest by itself, where they differ. */
+  public List<Resident> bySize() {
+    if (smallestCm.isEmpty() || count < 2) {
+      return List.of(this);
+    }
+    int rest = count - 1;
+    int restMales = Math.min(males, rest);
+    int restFemales = Math.min(females, rest - restMales);
+    Resident others = downTo(OptionalDouble.empty());
+    return List.of(
+        others.asOneOf(name, rest, restMales, restFemales, alsoFed),
+        others
+            .with(smallestCm, OptionalDouble.empty(), statedStage, school, arrivedOn, alsoFed)
+            .asOneOf(name, 1, males - restMales, females - restFemales, alsoFed));
   }
 
   /** The life stage: as stated, else by measured length, else the last. */
@@ -178,8 +259,16 @@ public record Resident(
         .map(next -> changedInto(next, days))
         .orElseGet(
             () ->
-                with(OptionalDouble.of(later), mass, statedStage, school, arrivedOn, alsoFed)
+                downTo(OptionalDouble.empty())
+                    .with(OptionalDouble.of(later), mass, statedStage, school, arrivedOn, alsoFed)
+                    .downTo(grown(smallestCm, days))
                     .measuredSince());
+  }
+
+  private OptionalDouble grown(OptionalDouble cm, double days) {
+    return cm.isPresent()
+        ? OptionalDouble.of(sheet().growth().lengthCm(cm.getAsDouble(), days))
+        : cm;
   }
 
   /** What it changes into within that time, if its form ends by then at the latest. */
@@ -198,7 +287,8 @@ public record Resident(
   /** Of another form, and as long as is usual for it: what was measured says nothing of it. */
   private Resident changedInto(Stage next, double days) {
     double left = days - formDays(stage());
-    return with(
+    return downTo(OptionalDouble.empty())
+        .with(
             OptionalDouble.of(sheet().typicalLengthCm(next)),
             OptionalDouble.empty(),
             Optional.of(next.id()),

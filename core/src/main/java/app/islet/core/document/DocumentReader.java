@@ -311,6 +311,7 @@ public final class DocumentReader {
     int males = f.whole("males", 0, 1000, "animals", 0);
     int females = f.whole("females", 0, 1000, "animals", 0);
     var length = f.optionalNumber("lengthCm", 0.1, 300, "cm");
+    var smallest = f.optionalNumber("smallestCm", 0.1, 300, "cm");
     var mass = f.optionalNumber("massG", 0.001, 500_000, "g");
     Optional<String> school = f.optionalText("school", 60);
     if (sheet.isPresent()
@@ -328,6 +329,17 @@ public final class DocumentReader {
       throw new IllegalArgumentException("no care sheet");
     }
     return new Resident(
-        name, sheet.get(), count, males, females, length, mass, stage, school, arrivedOn, alsoFed);
+        name,
+        sheet.get(),
+        count,
+        males,
+        females,
+        length,
+        mass,
+        stage,
+        school,
+        arrivedOn,
+        alsoFed,
+        smallest);
   }
 }

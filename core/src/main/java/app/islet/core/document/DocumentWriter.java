@@ -373,6 +373,7 @@ public final class DocumentWriter {
         .ifPresent(stage -> map.put("stage", stage));
     r.school().ifPresent(school -> map.put("school", school));
     r.lengthCm().ifPresent(cm -> map.put("lengthCm", number(cm)));
+    r.smallestCm().ifPresent(cm -> map.put("smallestCm", number(cm)));
     r.massG().ifPresent(g -> map.put("massG", number(g)));
     r.arrivedOn().ifPresent(day -> map.put("arrivedOn", day.toString()));
     if (!r.alsoFed().isEmpty()) {

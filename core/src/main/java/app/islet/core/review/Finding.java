@@ -70,6 +70,25 @@ public record Finding(
         acceptance);
   }
 
+  /** The graver of the two, for those of the other too. */
+  static Finding together(Finding one, Finding other) {
+    Finding graver = one.severity.compareTo(other.severity) <= 0 ? one : other;
+    Finding rest = graver == one ? other : one;
+    return new Finding(
+        graver.rule,
+        graver.severity,
+        graver.step,
+        English.list(List.of(graver.who, rest.who)),
+        graver.what,
+        graver.why,
+        graver.remedies,
+        graver.things,
+        graver.school,
+        graver.otherwise,
+        graver.basis,
+        graver.accepted);
+  }
+
   /** Whether it asks for something to be done or watched, and the keeper has not put it off. */
   public boolean isOpen() {
     return severity != Severity.NOTE && accepted.isEmpty();

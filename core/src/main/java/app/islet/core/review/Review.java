@@ -4,6 +4,7 @@ import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
 import app.islet.core.situation.HusbandryState;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,16 +35,31 @@ public record Review(List<Finding> findings) {
     findings = List.copyOf(findings);
   }
 
-  public static Review of(HusbandryState situation) {
+  public static Review of(HusbandryState asEntered) {
+    HusbandryState situation = asEntered.bySize();
     SchoolComparison dissent = new SchoolComparison(situation);
     return new Review(
-        judged(situation)
-            .map(finding -> finding.otherwiseBy(dissent.from(finding)))
+        told(judged(situation).map(finding -> finding.otherwiseBy(dissent.from(finding))))
             .sorted(
                 Comparator.comparing(Finding::severity)
                     .thenComparing(Finding::step)
                     .thenComparing(Finding::rule))
             .toList());
+  }
+
+  /** What several kinds suffer from one thing is told once. */
+  private static Stream<Finding> told(Stream<Finding> findings) {
+    Map<String, Finding> once = new LinkedHashMap<>();
+    List<Finding> all = new ArrayList<>();
+    findings.forEach(
+        finding -> {
+          if (rule(finding.rule()) instanceof OneCause) {
+            once.merge(finding.rule(), finding, Finding::together);
+          } else {
+            all.add(finding);
+          }
+        });
+    return Stream.concat(once.values().stream(), all.stream());
   }
 
   /**

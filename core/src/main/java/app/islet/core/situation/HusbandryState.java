@@ -61,6 +61,13 @@ public record HusbandryState(
     return Cohort.of(residents);
   }
 
+  /** The same with every entry of animals of several sizes laid out by size. */
+  public HusbandryState bySize() {
+    return residents.stream().allMatch(r -> r.bySize().size() == 1)
+        ? this
+        : with(residents.stream().flatMap(r -> r.bySize().stream()).toList());
+  }
+
   /** How many animals live here. */
   public int heads() {
     return residents.stream().mapToInt(Resident::count).sum();

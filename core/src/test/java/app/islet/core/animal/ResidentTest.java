@@ -127,4 +127,15 @@ class ResidentTest {
                     Optional.empty()))
         .isInstanceOf(IllegalArgumentException.class);
   }
+
+  @Test
+  void a_group_has_a_smallest_and_a_largest() {
+    Resident brood = animals("axolotl", 6, 4).downTo(OptionalDouble.of(2.5));
+    assertThat(brood.bySize()).extracting(Resident::count).containsExactly(5, 1);
+    assertThat(brood.bySize()).extracting(Resident::bodyCm).containsExactly(4.0, 2.5);
+    assertThat(animals("axolotl", 1, 4).downTo(OptionalDouble.of(2.5)).bySize()).hasSize(1);
+    assertThat(brood.after(30).smallestCm().orElseThrow()).isBetween(2.5, brood.after(30).bodyCm());
+    assertThatThrownBy(() -> animals("axolotl", 6, 4).downTo(OptionalDouble.of(4.1)))
+        .hasMessageContaining("cannot be longer");
+  }
 }

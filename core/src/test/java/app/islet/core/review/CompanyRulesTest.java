@@ -5,6 +5,7 @@ import static app.islet.core.Setups.axolotlTank;
 import static app.islet.core.Setups.axolotls;
 import static app.islet.core.Setups.finding;
 import static app.islet.core.Setups.hides;
+import static app.islet.core.Setups.review;
 import static app.islet.core.Setups.sexed;
 import static app.islet.core.Setups.sliderPool;
 import static app.islet.core.Setups.steady;
@@ -145,6 +146,12 @@ class CompanyRulesTest {
             "black sand",
             sliderPool().with(new Substrate(SubstrateMaterial.BLACK_SAND, 3)),
             animals("slider", 1, 18)),
+        row(
+            "coarse-sand",
+            WATCH,
+            "coarse sand under clawed frogs",
+            tank(60, 40, 40, 25).with(new Substrate(SubstrateMaterial.SAND, 3).withGrainMm(1.5)),
+            animals("clawed-frog", 1, 10)),
         row("tight-hide", WATCH, "a narrow cave", cave(3.5), AXOLOTLS),
         row("too-low-to-climb", WRONG, "a flat box", frogBox(30), animals("tree-frog", 2, 5)),
         row("too-low-to-climb", WATCH, "a low box", frogBox(48), animals("tree-frog", 2, 5)),
@@ -272,6 +279,17 @@ class CompanyRulesTest {
             "Stones larger than the head with grains of 40 mm, which is gravel, under 1 slider turtle (adult).");
   }
 
+  @ParameterizedTest(name = "sand of {0} mm under clawed frogs: {1}")
+  @CsvSource({"1, ", "1.01, WATCH", "2, WATCH", "2.01, "})
+  void sand_over_a_millimetre_is_coarse_and_over_two_is_gravel(double mm, Severity severity) {
+    Enclosure e =
+        tank(60, 40, 40, 25).with(new Substrate(SubstrateMaterial.SAND, 3).withGrainMm(mm));
+    assertThat(of("coarse-sand", e, animals("clawed-frog", 1, 10)))
+        .isEqualTo(Optional.ofNullable(severity));
+    assertThat(of("harmful-ground", e, animals("clawed-frog", 1, 10)).isPresent())
+        .isEqualTo(mm > 2);
+  }
+
   @Test
   void a_magnet_answers_for_black_sand() {
     Substrate tested =
@@ -393,6 +411,49 @@ class CompanyRulesTest {
     assertThat(finding("filter-too-strong", e.with(far), AXOLOTLS).orElseThrow().remedies())
         .as("the spray bar that is there is not asked for again")
         .hasSize(1);
+  }
+
+  /** A gap, a lamp, a filter: one thing is told once, with the names of all it concerns. */
+  @Test
+  void one_cause_is_told_once() {
+    Enclosure e =
+        tank(80, 40, 40, 10, new Equipment.Filter(300, Optional.empty(), false)).with(Lid.MESH);
+    Resident newts = sexed("eastern-newt", 1, 1, 9);
+    Resident toads = sexed("fire-bellied-toad", 1, 1, 4.5);
+    List<Finding> told =
+        review(e, newts, toads).stream().filter(f -> f.rule().equals("intake-unguarded")).toList();
+    assertThat(told).hasSize(1);
+    assertThat(told.get(0).who()).isEqualTo("They and They");
+  }
+
+  @Test
+  void where_there_is_no_land_at_all_it_is_said_once() {
+    Enclosure bare = tank(60, 40, 40, 30);
+    List<String> rules =
+        review(bare, animals("eastern-newt", 1, 5)).stream().map(Finding::rule).toList();
+    assertThat(rules)
+        .contains("wrong-habitat")
+        .doesNotContain("no-way-out", "land-share", "ground-too-shallow");
+    List<String> turtle =
+        review(bare, animals("slider", 1, 18)).stream().map(Finding::rule).toList();
+    assertThat(turtle).contains("no-way-out").doesNotContain("no-basking-place", "land-share");
+    Enclosure corked = bare.with(bare.furnishings().withFurtherWaysOut(1));
+    assertThat(review(corked, animals("slider", 1, 18)).stream().map(Finding::rule))
+        .as("cork it can climb out on, and no place to lie dry")
+        .contains("no-basking-place");
+  }
+
+  /** A brood that was entered as one group is judged by its smallest too. */
+  @ParameterizedTest(name = "larvae of 4 cm, the smallest of {0}: {1}")
+  @CsvSource({"4, ", "3.7, ", "3.5, WRONG", "1.9, DANGER"})
+  void the_smallest_of_a_group_counts(double smallestCm, Severity severity) {
+    Resident brood = animals("axolotl", 6, 4).downTo(OptionalDouble.of(smallestCm));
+    assertThat(of("one-eats-another", tank(60, 30, 30, 20), brood))
+        .isEqualTo(Optional.ofNullable(severity));
+    Enclosure tub = tank(60, 30, 30, 20);
+    assertThat(review(tub, brood).stream().map(Finding::who).distinct().toList())
+        .as("named once")
+        .allMatch(who -> who.isEmpty() || who.equals("They"));
   }
 
   @Test

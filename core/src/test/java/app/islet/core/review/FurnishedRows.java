@@ -443,10 +443,10 @@ final class FurnishedRows {
         row(
             "bites-company",
             DANGER,
-            "the two frogs that are mistaken for each other",
+            "a clawed frog beside an axolotl too large to swallow",
             tank(80, 40, 40, 25),
             animals("clawed-frog", 1, 7),
-            animals("dwarf-frog", 2, 3)),
+            animals("axolotl", 1, 20)),
         row(
             "poisons-company",
             WRONG,

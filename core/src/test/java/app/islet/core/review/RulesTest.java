@@ -23,6 +23,7 @@ import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Platform;
@@ -180,7 +181,7 @@ class RulesTest {
             "no-basking-place",
             DANGER,
             "no dry place",
-            tank(150, 60, 50, 30),
+            tank(150, 60, 50, 30).with(Furnishings.NONE.withFurtherWaysOut(1)),
             animals("slider", 1, 18)),
         row(
             "no-basking-place",

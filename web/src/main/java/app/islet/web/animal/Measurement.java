@@ -22,6 +22,9 @@ public class Measurement extends LogEntry {
   private LocalDate day;
   private @Nullable Double lengthCm;
 
+  @Column(name = "smallest_cm")
+  private @Nullable Double smallestCm;
+
   @Column(name = "mass_g")
   private @Nullable Double massG;
 
@@ -29,11 +32,17 @@ public class Measurement extends LogEntry {
   protected Measurement() {}
 
   public Measurement(
-      long residentId, LocalDate day, OptionalDouble lengthCm, OptionalDouble massG, Stamp stamp) {
+      long residentId,
+      LocalDate day,
+      OptionalDouble lengthCm,
+      OptionalDouble smallestCm,
+      OptionalDouble massG,
+      Stamp stamp) {
     super(stamp, null);
     this.residentId = residentId;
     this.day = day;
     this.lengthCm = lengthCm.isPresent() ? lengthCm.getAsDouble() : null;
+    this.smallestCm = smallestCm.isPresent() ? smallestCm.getAsDouble() : null;
     this.massG = massG.isPresent() ? massG.getAsDouble() : null;
   }
 
@@ -62,6 +71,11 @@ public class Measurement extends LogEntry {
 
   public @Nullable Double lengthCm() {
     return lengthCm;
+  }
+
+  /** Of the smallest of them, where they differ. */
+  public @Nullable Double smallestCm() {
+    return smallestCm;
   }
 
   public @Nullable Double massG() {

@@ -80,7 +80,12 @@ public class Residents {
     if (resident.lengthCm().isPresent() || resident.massG().isPresent()) {
       measurements.save(
           new Measurement(
-              record.id(), since, resident.lengthCm(), resident.massG(), stamp(context, clientId)));
+              record.id(),
+              since,
+              resident.lengthCm(),
+              resident.smallestCm(),
+              resident.massG(),
+              stamp(context, clientId)));
     }
   }
 
@@ -151,12 +156,15 @@ public class Residents {
       long residentId,
       LocalDate day,
       OptionalDouble lengthCm,
+      OptionalDouble smallestCm,
       OptionalDouble massG,
       UUID clientId) {
     lock(context, enclosureId, residentId);
     return measurements.append(
         clientId,
-        () -> new Measurement(residentId, day, lengthCm, massG, stamp(context, clientId)));
+        () ->
+            new Measurement(
+                residentId, day, lengthCm, smallestCm, massG, stamp(context, clientId)));
   }
 
   /** Takes a measurement back by an entry that voids it; twice is harmless. */

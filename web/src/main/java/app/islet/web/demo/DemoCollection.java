@@ -261,6 +261,7 @@ class DemoCollection implements SmartLifecycle {
           resident,
           start.plusDays(day),
           OptionalDouble.of(length),
+          OptionalDouble.empty(),
           mass >= 1 ? OptionalDouble.of(mass) : OptionalDouble.empty(),
           UUID.randomUUID());
     }

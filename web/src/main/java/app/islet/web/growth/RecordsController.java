@@ -4,6 +4,7 @@ import app.islet.core.animal.Resident;
 import app.islet.core.plan.PlanChange;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
+import app.islet.core.quantity.Range;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
@@ -73,6 +74,7 @@ class RecordsController {
   String add(
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
     OptionalDouble length = form.optional("length", Dimension.LENGTH, 0.1, 300);
+    OptionalDouble smallest = form.optional("smallest", Dimension.LENGTH, 0.1, 300);
     OptionalDouble mass = form.optional("mass", Dimension.MASS, 0.001, 500_000);
     LocalDate day = form.date("day").orElse(context.today());
     int resident = form.whole("resident", 1, 999_999, 0);
@@ -83,6 +85,9 @@ class RecordsController {
       form.refuse(
           "day", "%s is still to come; a measurement is of today or before.".formatted(day));
     }
+    if (smallest.isPresent() && smallest.getAsDouble() > length.orElse(0)) {
+      form.refuse("smallest", "The smallest of them is not longer than the length of them.");
+    }
     if (length.isEmpty() && mass.isEmpty()) {
       form.refuse("length", "Please give a length or a weight.");
     }
@@ -90,7 +95,7 @@ class RecordsController {
       return reply.refused(page(context, id, model, form));
     }
     Measurement entry =
-        residents.measure(context, id, resident, day, length, mass, form.clientId());
+        residents.measure(context, id, resident, day, length, smallest, mass, form.clientId());
     return "redirect:" + context.path("/enclosures/" + id + "/records?logged=" + entry.id());
   }
 
@@ -145,6 +150,13 @@ class RecordsController {
                     : state.occupants().get(0).resident().sheet().group().measure()),
             Field.of(
                 form,
+                "smallest",
+                "Smallest of a group",
+                "number",
+                Dimension.LENGTH.unit(context.system()),
+                "Leave empty for one animal, or if all are alike"),
+            Field.of(
+                form,
                 "mass",
                 "Weight of each animal",
                 "number",
@@ -189,8 +201,18 @@ class RecordsController {
                     new Entry(
                         m.id(),
                         m.day(),
-                        m.lengthCm() == null ? "" : u.cm(m.lengthCm()),
+                        lengths(m, u),
                         m.massG() == null ? "" : u.text(Quantity.grams(m.massG()))))
             .toList());
+  }
+
+  /** Of a group from the smallest to the largest. */
+  private static String lengths(Measurement m, Units u) {
+    if (m.lengthCm() == null) {
+      return "";
+    }
+    return m.smallestCm() == null
+        ? u.cm(m.lengthCm())
+        : u.range(new Range(m.smallestCm(), m.lengthCm()), Dimension.LENGTH);
   }
 }

@@ -216,9 +216,21 @@ public class Snapshots {
               Optional.ofNullable(r.school())
                   .or(() -> Optional.ofNullable(schools.get(sheet.id()))),
               Optional.of(r.since()),
-              r.alsoFed());
+              r.alsoFed(),
+              smallest(sizes));
       boolean since = sizes.stream().anyMatch(m -> m.day().isAfter(r.since()));
       return new EnclosureSnapshot.Occupant(r, since ? resident.measuredSince() : resident, sizes);
+    }
+
+    /** Measured together with the length that counts; a later length of all speaks for all. */
+    private static OptionalDouble smallest(List<Measurement> sizes) {
+      for (int i = sizes.size() - 1; i >= 0; i--) {
+        if (sizes.get(i).lengthCm() != null) {
+          Double cm = sizes.get(i).smallestCm();
+          return cm == null ? OptionalDouble.empty() : OptionalDouble.of(cm);
+        }
+      }
+      return OptionalDouble.empty();
     }
 
     private static OptionalDouble newest(

@@ -7,7 +7,7 @@ import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -17,7 +17,7 @@ import java.util.Optional;
 
 /** An air stone over an animal that wants still water. */
 @AutoService(Rule.class)
-public final class AirStoneStirs implements ResidentRule {
+public final class AirStoneStirs implements OneCause {
   @Override
   public String id() {
     return "air-stone-stirs";

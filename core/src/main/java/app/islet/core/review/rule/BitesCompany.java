@@ -34,6 +34,8 @@ public final class BitesCompany implements Rule {
         .filter(pair -> !pair.sameKind())
         .flatMap(pair -> pair.fierce().stream())
         .filter(fierce -> fierce != victim)
+        // That it swallows it is told by another rule.
+        .filter(fierce -> !fierce.swallows(victim))
         .max(Comparator.comparing(BitesCompany::temperament))
         .map(fierce -> found(victim, fierce));
   }

@@ -7,7 +7,7 @@ import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -17,7 +17,7 @@ import java.util.Optional;
 
 /** A climber or jumper, and an open top within its reach. */
 @AutoService(Rule.class)
-public final class CanClimbOut implements ResidentRule {
+public final class CanClimbOut implements OneCause {
   @Override
   public String id() {
     return "can-climb-out";

@@ -3,11 +3,12 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Evidence;
+import app.islet.core.care.Medicine;
 import app.islet.core.care.Needs;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -18,7 +19,7 @@ import java.util.OptionalDouble;
 
 /** Copper in the water, from pipes, coins, ornaments or a cure. */
 @AutoService(Rule.class)
-public final class CopperInWater implements ResidentRule {
+public final class CopperInWater implements OneCause {
   /** Acute criterion for life in fresh water at 100 mg/L of hardness. */
   private static final double GILLS_MG_PER_L = 0.013;
 
@@ -44,7 +45,11 @@ public final class CopperInWater implements ResidentRule {
     OptionalDouble copper = s.enclosure().water().additives().copperMgPerL();
     boolean tender = hasGills(r);
     double limit = tender ? GILLS_MG_PER_L : DRINKING_MG_PER_L;
-    if (copper.isEmpty() || copper.getAsDouble() <= limit || !s.geometry().hasWater()) {
+    // A cure that holds copper is told as the cure it is.
+    boolean cure =
+        tender
+            && s.enclosure().water().additives().medicines().stream().anyMatch(Medicine::gillsOnly);
+    if (cure || copper.isEmpty() || copper.getAsDouble() <= limit || !s.geometry().hasWater()) {
       return Optional.empty();
     }
     double mg = copper.getAsDouble();

@@ -8,7 +8,7 @@ import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -19,7 +19,7 @@ import java.util.OptionalDouble;
 
 /** Lights on for too long or too short a day. */
 @AutoService(Rule.class)
-public final class DayLength implements ResidentRule {
+public final class DayLength implements OneCause {
   @Override
   public String id() {
     return "day-length";

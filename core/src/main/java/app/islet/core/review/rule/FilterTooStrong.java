@@ -5,7 +5,7 @@ import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -16,7 +16,7 @@ import java.util.Set;
 
 /** A filter that stirs more than the animals can rest from. */
 @AutoService(Rule.class)
-public final class FilterTooStrong implements ResidentRule {
+public final class FilterTooStrong implements OneCause {
   @Override
   public String id() {
     return "filter-too-strong";

@@ -5,7 +5,7 @@ import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -15,7 +15,7 @@ import java.util.Optional;
 
 /** A filter rated below the turnover the animals' waste asks for. */
 @AutoService(Rule.class)
-public final class FilterTooWeak implements ResidentRule {
+public final class FilterTooWeak implements OneCause {
   @Override
   public String id() {
     return "filter-too-weak";

@@ -6,7 +6,7 @@ import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -17,7 +17,7 @@ import java.util.OptionalDouble;
 
 /** A gap in the top that an animal fits through. */
 @AutoService(Rule.class)
-public final class GapInTop implements ResidentRule {
+public final class GapInTop implements OneCause {
   @Override
   public String id() {
     return "gap-in-top";

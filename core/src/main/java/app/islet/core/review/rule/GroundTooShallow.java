@@ -1,6 +1,7 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Substrate;
@@ -36,6 +37,10 @@ public final class GroundTooShallow implements ResidentRule {
       return underWater(s, r, under.getAsDouble());
     }
     Needs.Land land = r.stage().needs().land();
+    // That there is no land at all is told by another rule.
+    if (r.stage().habitat() == Habitat.LAND && s.geometry().dryLandCm2() == 0) {
+      return Optional.empty();
+    }
     double deep = s.geometry().digDepthCm(s.enclosure());
     if (land.minDepthCm() == 0 || deep >= land.minDepthCm()) {
       return Optional.empty();

@@ -2,7 +2,7 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -12,7 +12,7 @@ import java.util.Optional;
 
 /** A plant that harms those who live with it. */
 @AutoService(Rule.class)
-public final class HarmfulPlant implements ResidentRule {
+public final class HarmfulPlant implements OneCause {
   @Override
   public String id() {
     return "harmful-plant";

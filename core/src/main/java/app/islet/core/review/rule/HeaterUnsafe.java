@@ -4,7 +4,7 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -14,7 +14,7 @@ import java.util.Optional;
 
 /** A bare heater tube where animals lie on it, or any heater where none belongs. */
 @AutoService(Rule.class)
-public final class HeaterUnsafe implements ResidentRule {
+public final class HeaterUnsafe implements OneCause {
   @Override
   public String id() {
     return "heater-unsafe";

@@ -6,7 +6,7 @@ import app.islet.core.care.Habitat;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -16,7 +16,7 @@ import java.util.Optional;
 
 /** A filter whose bare intake can hold a small animal. */
 @AutoService(Rule.class)
-public final class IntakeUnguarded implements ResidentRule {
+public final class IntakeUnguarded implements OneCause {
   private static final ByGroup HELD =
       new ByGroup(
           "An intake holds a leg or a tail, and what is held under drowns.",

@@ -82,7 +82,12 @@ public final class LandShare implements ResidentRule {
     boolean little = dry < want.min() - 0.5 && !floats(s, want);
     // Bowls set into the ground are its water; how much floor they take nobody drew.
     boolean bowls = !s.geometry().hasWater() && !s.enclosure().furnishings().dishes().isEmpty();
-    if (!little && (bowls || dry <= want.max() + 0.5)) {
+    // That there is no land at all, and no way onto any, is told by other rules.
+    boolean none =
+        dry == 0
+            && (r.stage().habitat() == Habitat.LAND
+                || land.necessary() && s.enclosure().furnishings().furtherWaysOut() == 0);
+    if (none || !little && (bowls || dry <= want.max() + 0.5)) {
       return Optional.empty();
     }
     Finding.Builder finding =

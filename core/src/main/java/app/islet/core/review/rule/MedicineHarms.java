@@ -4,7 +4,7 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.Medicine;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -15,7 +15,7 @@ import java.util.Optional;
 
 /** A cure in the water that harms who lives in it, or the filter that keeps them. */
 @AutoService(Rule.class)
-public final class MedicineHarms implements ResidentRule {
+public final class MedicineHarms implements OneCause {
   @Override
   public String id() {
     return "medicine-harms";

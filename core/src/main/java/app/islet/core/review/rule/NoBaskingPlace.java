@@ -33,7 +33,13 @@ public final class NoBaskingPlace implements ResidentRule {
     boolean narrow =
         drawn.map(place -> place.bodies() == 0).orElse(false)
             || drawn.isEmpty() && tooNarrow(s, r, need);
-    if (room >= need && !narrow) {
+    // That nothing dry can be got to at all is told as the drowning it is.
+    boolean none =
+        room == 0
+            && s.geometry().hasWater()
+            && r.stage().needs().land().necessary()
+            && s.enclosure().furnishings().furtherWaysOut() == 0;
+    if (none || room >= need && !narrow) {
       return Optional.empty();
     }
     double side = Math.ceil(Math.max(r.bodyCm(), Math.sqrt(need)) + 1);

@@ -32,7 +32,10 @@ public final class NoWayOut implements ResidentRule {
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Needs.Land needed = r.stage().needs().land();
     double climbs = r.stage().needs().locomotion().slopeDegOn(Surface.LOOSE);
-    if (!needed.necessary()
+    // That a land animal has no land at all is told by another rule.
+    boolean landless = r.stage().habitat() == Habitat.LAND && s.geometry().dryLandCm2() == 0;
+    if (landless
+        || !needed.necessary()
         || !s.geometry().hasWater()
         || s.geometry().hasWayOut(s.enclosure(), climbs)
         || s.reach(r).filter(reach -> reach.waysOut() > 0).isPresent()

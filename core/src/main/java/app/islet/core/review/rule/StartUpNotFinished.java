@@ -5,7 +5,7 @@ import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -19,7 +19,7 @@ import java.util.Optional;
 
 /** Animals in water whose filter has not run long enough to carry them. */
 @AutoService(Rule.class)
-public final class StartUpNotFinished implements ResidentRule {
+public final class StartUpNotFinished implements OneCause {
   @Override
   public String id() {
     return "start-up-not-finished";

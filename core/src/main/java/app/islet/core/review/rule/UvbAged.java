@@ -5,7 +5,7 @@ import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -17,7 +17,7 @@ import java.util.Optional;
 
 /** A UVB tube older than its useful life. */
 @AutoService(Rule.class)
-public final class UvbAged implements ResidentRule {
+public final class UvbAged implements OneCause {
   @Override
   public String id() {
     return "uvb-aged";

@@ -9,7 +9,7 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -21,7 +21,7 @@ import java.util.Optional;
 
 /** An animal of a UV zone without a UVB lamp, or with glass between. */
 @AutoService(Rule.class)
-public final class UvbMissing implements ResidentRule {
+public final class UvbMissing implements OneCause {
   private static final ByGroup WHY =
       new ByGroup(
           "Without UVB it cannot make vitamin D and use calcium: soft shell, bent bones, over months unseen.",

@@ -5,7 +5,7 @@ import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.WaterSource;
 import app.islet.core.review.Finding;
-import app.islet.core.review.ResidentRule;
+import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -15,7 +15,7 @@ import java.util.Optional;
 
 /** Water that comes with chlorine, or from a source the school does not use. */
 @AutoService(Rule.class)
-public final class WaterNotReady implements ResidentRule {
+public final class WaterNotReady implements OneCause {
   @Override
   public String id() {
     return "water-not-ready";
