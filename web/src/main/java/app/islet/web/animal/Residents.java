@@ -93,6 +93,7 @@ public class Residents {
    * What a keeper may correct of a resident.
    *
    * @param species id of the care sheet, of the same kind as before
+   * @param stage the stage the keeper names; empty where the length decides
    * @param school empty for that of the collection
    */
   public record Description(
@@ -101,6 +102,7 @@ public class Residents {
       int count,
       int males,
       int females,
+      Optional<String> stage,
       Optional<String> school,
       LocalDate since,
       List<FoodItem> alsoFed) {}
@@ -116,7 +118,7 @@ public class Residents {
             described.count(),
             described.males(),
             described.females(),
-            record.statedStage())
+            described.stage().orElse(null))
         .keepBy(described.school().orElse(null))
         .followSheet(described.species())
         .cameOn(described.since())

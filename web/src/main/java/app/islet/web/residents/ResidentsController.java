@@ -145,6 +145,10 @@ class ResidentsController {
     if (sheetsFor(context, occupant.resident()).stream().noneMatch(s -> s.id().equals(species))) {
       form.refuse("sheet", "Please choose a care sheet of the same kind.");
     }
+    Optional<String> stage = Optional.of(form.typed("stage")).filter(s -> !s.isEmpty());
+    if (stage.isPresent() && occupant.resident().sheet().stage(stage.get()).isEmpty()) {
+      form.refuse("stage", "Please choose a life stage of this kind.");
+    }
     if (form.hasErrors()) {
       model.addAttribute("correction", new Correction(residentId, form));
       return reply.refused(show(context, id, model));
@@ -159,6 +163,7 @@ class ResidentsController {
             count,
             males,
             females,
+            stage,
             Optional.of(form.typed("school")).filter(school -> !school.isEmpty()),
             since,
             FoodItem.all().stream().filter(f -> form.flag("food-" + f.id())).toList()));
