@@ -23,7 +23,9 @@ class CompanyAndPondTest {
   }
 
   private static void unfold(Page page, String section) {
-    page.locator("details > summary", new Page.LocatorOptions().setHasText(section)).first().click();
+    page.locator("details > summary", new Page.LocatorOptions().setHasText(section))
+        .first()
+        .click();
   }
 
   @Test

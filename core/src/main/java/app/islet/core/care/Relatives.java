@@ -67,17 +67,15 @@ final class Relatives {
         SheetTexts.find(id)
             .orElseThrow(
                 () -> refused(fileName, path, like, "no sheet \"%s\" ships with Islet", id));
-    Node relative = Node.yaml(id + SheetTexts.ENDING, text);
     String stageId = named.length > 1 ? named[1] : String.valueOf(value(stage.fields().get("id")));
     Node theirs =
-        relative.fields().get("stages").items().stream()
-            .filter(s -> stageId.equals(value(s.fields().get("id"))))
-            .findFirst()
+        SheetTexts.stage(text, stageId)
+            .map(
+                one -> Node.yaml(id + SheetTexts.ENDING, one).fields().get("stages").items().get(0))
             .map(s -> stage(id + SheetTexts.ENDING, path, id, s, deep + 1))
             .orElseThrow(
                 () -> refused(fileName, path, like, "\"%s\" has no stage of that name", id));
-    String name =
-        id.equals(own) ? "" : English.name(String.valueOf(value(relative.fields().get("name"))));
+    String name = id.equals(own) ? "" : English.name(SheetTexts.name(text));
     Map<String, Node> all = new LinkedHashMap<>();
     theirs.fields().forEach((field, node) -> all.put(field, shared(node, name)));
     all.putAll(stage.fields());

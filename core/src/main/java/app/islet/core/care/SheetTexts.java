@@ -34,6 +34,29 @@ final class SheetTexts {
     return Optional.ofNullable(TEXTS.get(id));
   }
 
+  /**
+   * One stage of a sheet that ships with Islet, cut out of its text: the shell must answer in half
+   * a second, and reading the whole of a relative for its eggs would take a fifth of that.
+   *
+   * @return a text with that stage as its only one; nothing where the sheet has none of that id
+   */
+  static Optional<String> stage(String text, String stageId) {
+    String head = "\n  - id: " + stageId + "\n";
+    int from = text.indexOf(head, Math.max(0, text.indexOf("\nstages:")));
+    if (from < 0) {
+      return Optional.empty();
+    }
+    int next = text.indexOf("\n  - id: ", from + head.length());
+    return Optional.of("stages:" + text.substring(from, next < 0 ? text.length() : next) + "\n");
+  }
+
+  /** The common name in a sheet that ships with Islet. */
+  static String name(String text) {
+    String head = "\nname: ";
+    int from = text.indexOf(head) + head.length();
+    return text.substring(from, text.indexOf('\n', from)).strip();
+  }
+
   private static Map<String, String> load() {
     URL marker = SheetTexts.class.getResource(FOLDER + "axolotl.yaml");
     if (marker == null) {
