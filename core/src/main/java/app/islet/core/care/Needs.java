@@ -142,8 +142,10 @@ public record Needs(
    * @param hidesPerAnimal places to be out of sight
    * @param rests whether it needs a rest under the surface
    * @param waysOut separate ways out of the water, so that none can be held
+   * @param spareShells empty shells for each animal to move into
    */
-  public record Shelter(double hidesPerAnimal, boolean rests, int waysOut, Evidence basis) {}
+  public record Shelter(
+      double hidesPerAnimal, boolean rests, int waysOut, int spareShells, Evidence basis) {}
 
   /**
    * Depth of water over the ground, cm.

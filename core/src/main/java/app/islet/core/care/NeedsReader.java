@@ -106,6 +106,7 @@ final class NeedsReader {
         x.number("hidesPerAnimal", 0, 10, ""),
         x.flag("rests", false),
         x.whole("waysOut", 0, 20, ""),
+        x.whole("spareShells", 0, 20, "", 0),
         CareSheetReader.basis(x));
   }
 

@@ -117,22 +117,7 @@ final class StageStatements {
                     ? Phrase.of(" from {} on", Quantity.cm(land.eggFromCm()))
                     : " once she is adult")
             : Phrase.of(""));
-    Needs.Shelter shelter = n.shelter();
-    to.say(
-        "Hides and ways out",
-        shelter.basis(),
-        "{}{}{}",
-        shelter.hidesPerAnimal() == 0
-            ? "no hide needed"
-            : Phrase.of(
-                "{} hides to an animal", new Quantity(Dimension.RATIO, shelter.hidesPerAnimal())),
-        shelter.waysOut() == 0
-            ? ""
-            : shelter.waysOut() == 1
-                ? "; a way out of the water"
-                : Phrase.of(
-                    "; {} separate ways out of the water", Quantity.count(shelter.waysOut())),
-        shelter.rests() ? "; rests under the surface" : "");
+    addShelter(n.shelter());
     n.ground()
         .depthCm()
         .ifPresent(
@@ -155,6 +140,31 @@ final class StageStatements {
         n.escape().lid()
             ? "needs a lid without gaps"
             : Phrase.of("{} to the rim where it is open", Quantity.cm(n.escape().freeboardCm())));
+  }
+
+  private void addShelter(Needs.Shelter shelter) {
+    to.say(
+        "Hides and ways out",
+        shelter.basis(),
+        "{}{}{}",
+        shelter.hidesPerAnimal() == 0
+            ? "no hide needed"
+            : Phrase.of(
+                "{} hides to an animal", new Quantity(Dimension.RATIO, shelter.hidesPerAnimal())),
+        shelter.waysOut() == 0
+            ? ""
+            : shelter.waysOut() == 1
+                ? "; a way out of the water"
+                : Phrase.of(
+                    "; {} separate ways out of the water", Quantity.count(shelter.waysOut())),
+        shelter.rests() ? "; rests under the surface" : "");
+    if (shelter.spareShells() > 0) {
+      to.say(
+          "Spare shells",
+          shelter.basis(),
+          "{} for each animal, of openings around its own",
+          Quantity.count(shelter.spareShells()));
+    }
   }
 
   private void addLight(Needs n) {

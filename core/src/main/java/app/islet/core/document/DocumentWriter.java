@@ -3,15 +3,12 @@ package app.islet.core.document;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.FoodItem;
 import app.islet.core.care.Medicine;
-import app.islet.core.care.Plant;
 import app.islet.core.enclosure.Additives;
 import app.islet.core.enclosure.Chemistry;
 import app.islet.core.enclosure.Companion;
 import app.islet.core.enclosure.Conditions;
-import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
-import app.islet.core.enclosure.Furnishing;
 import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Handling;
 import app.islet.core.enclosure.Lighting;
@@ -65,7 +62,7 @@ public final class DocumentWriter {
             p -> root.put("platform", group("lengthCm", p.lengthCm(), "widthCm", p.widthCm())));
     root.put("equipment", e.equipment().stream().map(DocumentWriter::device).toList());
     if (!e.furnishings().equals(Furnishings.NONE)) {
-      root.put("furnishings", furnishings(e.furnishings()));
+      root.put("furnishings", FurnishingsWriter.written(e.furnishings()));
     }
     if (!e.conditions().equals(Conditions.UNKNOWN)) {
       root.put("conditions", conditions(e.conditions()));
@@ -126,15 +123,6 @@ public final class DocumentWriter {
     return map;
   }
 
-  private static Map<String, Object> dish(Dish d) {
-    Map<String, Object> map =
-        group("depthCm", d.depthCm(), "salinityPpt", d.salinityPpt(), "slope", d.slope());
-    d.areaCm2().ifPresent(cm2 -> map.put("areaCm2", number(cm2)));
-    d.xCm().ifPresent(cm -> map.put("xCm", number(cm)));
-    d.yCm().ifPresent(cm -> map.put("yCm", number(cm)));
-    return map;
-  }
-
   private static Map<String, Object> sourceWater(SourceWater from) {
     Map<String, Object> map = new LinkedHashMap<>();
     from.nitrateMgPerL().ifPresent(n -> map.put("nitrateMgPerL", number(n)));
@@ -168,37 +156,6 @@ public final class DocumentWriter {
     site.longitude().ifPresent(deg -> map.put("longitude", number(deg)));
     if (site.outdoors()) {
       map.put("outdoors", true);
-    }
-    return map;
-  }
-
-  private static Map<String, Object> furnishings(Furnishings f) {
-    Map<String, Object> map = new LinkedHashMap<>();
-    f.hides()
-        .ifPresent(h -> map.put("hides", group("count", h.count(), "openingCm", h.openingCm())));
-    f.stones()
-        .ifPresent(
-            x ->
-                map.put(
-                    "stones",
-                    group(
-                        "topCm",
-                        x.topCm(),
-                        "gapCm",
-                        x.gapCm(),
-                        "footing",
-                        Fields.written(x.footing()))));
-    if (!f.plants().isEmpty()) {
-      map.put("plants", f.plants().stream().map(Plant::id).toList());
-    }
-    if (!f.dishes().isEmpty()) {
-      map.put("dishes", f.dishes().stream().map(DocumentWriter::dish).toList());
-    }
-    if (f.furtherWaysOut() > 0) {
-      map.put("furtherWaysOut", f.furtherWaysOut());
-    }
-    if (!f.parts().isEmpty()) {
-      map.put("parts", f.parts().stream().map(DocumentWriter::part).toList());
     }
     return map;
   }
@@ -242,40 +199,6 @@ public final class DocumentWriter {
     }
     if (g.magnetTested()) {
       map.put("magnetTested", true);
-    }
-    return map;
-  }
-
-  private static Map<String, Object> part(Furnishing p) {
-    Map<String, Object> map =
-        group(
-            "id",
-            p.id(),
-            "kind",
-            Fields.written(p.kind()),
-            "xCm",
-            p.xCm(),
-            "yCm",
-            p.yCm(),
-            "lengthCm",
-            p.lengthCm(),
-            "widthCm",
-            p.widthCm(),
-            "bottomCm",
-            p.bottomCm(),
-            "topCm",
-            p.topCm());
-    if (p.turnDeg() != 0) {
-      map.put("turnDeg", number(p.turnDeg()));
-    }
-    if (p.round()) {
-      map.put("round", true);
-    }
-    if (p.risesLeft()) {
-      map.put("risesLeft", true);
-    }
-    if (p.locked()) {
-      map.put("locked", true);
     }
     return map;
   }
@@ -382,7 +305,7 @@ public final class DocumentWriter {
     return map;
   }
 
-  private static Map<String, Object> group(Object... pairs) {
+  static Map<String, Object> group(Object... pairs) {
     Map<String, Object> map = new LinkedHashMap<>();
     for (int i = 0; i < pairs.length; i += 2) {
       map.put((String) pairs[i], pairs[i + 1] instanceof Double d ? number(d) : pairs[i + 1]);
@@ -391,7 +314,7 @@ public final class DocumentWriter {
   }
 
   /** Whole numbers without a point, so that a document reads as it was typed. */
-  private static Object number(double value) {
+  static Object number(double value) {
     return value == Math.rint(value) && Math.abs(value) < 1e9
         ? (Object) (long) value
         : (Object) value;

@@ -50,7 +50,8 @@ final class FurnishingsReader {
                     d.optionalNumber("xCm", 0, Vessel.MAX_CM, "cm"),
                     d.optionalNumber("yCm", 0, Vessel.MAX_CM, "cm"))),
         f.whole("furtherWaysOut", 0, 100, "", 0),
-        parts(f));
+        parts(f),
+        f.whole("spareShells", 0, 1000, "", 0));
   }
 
   private static List<Furnishing> parts(Fields f) {

@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param furtherWaysOut places where an animal can leave the water besides land and platform: wood,
  *     net, cork
  * @param parts things that stand in a place of their own, as drawn
+ * @param spareShells empty snail shells a hermit crab may move into
  */
 public record Furnishings(
     Optional<Hides> hides,
@@ -17,9 +18,10 @@ public record Furnishings(
     List<Plant> plants,
     List<Dish> dishes,
     int furtherWaysOut,
-    List<Furnishing> parts) {
+    List<Furnishing> parts,
+    int spareShells) {
   public static final Furnishings NONE =
-      new Furnishings(Optional.empty(), Optional.empty(), List.of(), List.of(), 0, List.of());
+      new Furnishings(Optional.empty(), Optional.empty(), List.of(), List.of(), 0, List.of(), 0);
 
   public Furnishings {
     plants = List.copyOf(plants);
@@ -34,23 +36,27 @@ public record Furnishings(
   }
 
   public Furnishings with(Hides some) {
-    return new Furnishings(Optional.of(some), stones, plants, dishes, furtherWaysOut, parts);
+    return new Furnishings(
+        Optional.of(some), stones, plants, dishes, furtherWaysOut, parts, spareShells);
   }
 
   public Furnishings with(Stones some) {
-    return new Furnishings(hides, Optional.of(some), plants, dishes, furtherWaysOut, parts);
+    return new Furnishings(
+        hides, Optional.of(some), plants, dishes, furtherWaysOut, parts, spareShells);
   }
 
   public Furnishings with(Plant... some) {
-    return new Furnishings(hides, stones, List.of(some), dishes, furtherWaysOut, parts);
+    return new Furnishings(
+        hides, stones, List.of(some), dishes, furtherWaysOut, parts, spareShells);
   }
 
   public Furnishings with(Dish... some) {
-    return new Furnishings(hides, stones, plants, List.of(some), furtherWaysOut, parts);
+    return new Furnishings(
+        hides, stones, plants, List.of(some), furtherWaysOut, parts, spareShells);
   }
 
   public Furnishings withFurtherWaysOut(int ways) {
-    return new Furnishings(hides, stones, plants, dishes, ways, parts);
+    return new Furnishings(hides, stones, plants, dishes, ways, parts, spareShells);
   }
 
   public Furnishings with(Furnishing... some) {
@@ -58,6 +64,10 @@ public record Furnishings(
   }
 
   public Furnishings withParts(List<Furnishing> some) {
-    return new Furnishings(hides, stones, plants, dishes, furtherWaysOut, some);
+    return new Furnishings(hides, stones, plants, dishes, furtherWaysOut, some, spareShells);
+  }
+
+  public Furnishings withSpareShells(int shells) {
+    return new Furnishings(hides, stones, plants, dishes, furtherWaysOut, parts, shells);
   }
 }

@@ -152,6 +152,12 @@ class CompanyRulesTest {
             "coarse sand under clawed frogs",
             tank(60, 40, 40, 25).with(new Substrate(SubstrateMaterial.SAND, 3).withGrainMm(1.5)),
             animals("clawed-frog", 1, 10)),
+        row(
+            "spare-shells",
+            WATCH,
+            "no spare shells",
+            tank(60, 45, 45, 0).with(new Land(100, 20, 1)).with(Lid.GLASS),
+            animals("land-hermit", 3, 3)),
         row("tight-hide", WATCH, "a narrow cave", cave(3.5), AXOLOTLS),
         row("too-low-to-climb", WRONG, "a flat box", frogBox(30), animals("tree-frog", 2, 5)),
         row("too-low-to-climb", WATCH, "a low box", frogBox(48), animals("tree-frog", 2, 5)),
@@ -288,6 +294,18 @@ class CompanyRulesTest {
         .isEqualTo(Optional.ofNullable(severity));
     assertThat(of("harmful-ground", e, animals("clawed-frog", 1, 10)).isPresent())
         .isEqualTo(mm > 2);
+  }
+
+  @ParameterizedTest(name = "{0} spare shells for 3 hermit crabs: {1}")
+  @CsvSource({"8, WATCH", "9, "})
+  void each_hermit_crab_has_three_spare_shells(int shells, Severity severity) {
+    Enclosure e = tank(60, 45, 45, 0).with(new Land(100, 20, 1)).with(Lid.GLASS);
+    assertThat(
+            of(
+                "spare-shells",
+                e.with(e.furnishings().withSpareShells(shells)),
+                animals("land-hermit", 3, 3)))
+        .isEqualTo(Optional.ofNullable(severity));
   }
 
   @Test

@@ -110,7 +110,7 @@ final class DemoDesigns {
         .with(new Land(92, 20, 18))
         .with(Lid.GLASS)
         .with(new Equipment.HeatMat(50))
-        .with(hides(2).with(new Dish(5, 33, true)))
+        .with(hides(2).with(new Dish(5, 33, true)).withSpareShells(24))
         .with(measured(70.0, 12.0, 0.1));
   }
 

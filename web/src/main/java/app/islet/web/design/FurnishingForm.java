@@ -84,6 +84,9 @@ final class FurnishingForm {
               put(numbers, "saltPoolArea", Dimension.AREA, d.areaCm2());
               numbers.put("saltPoolSalt", new Quantity(Dimension.SALINITY, d.salinityPpt()));
             });
+    if (f.spareShells() > 0) {
+      numbers.put("spareShells", Quantity.count(f.spareShells()));
+    }
     if (f.furtherWaysOut() > 0) {
       numbers.put("waysOut", Quantity.count(f.furtherWaysOut()));
     }
@@ -140,7 +143,8 @@ final class FurnishingForm {
         Plant.all().stream().filter(p -> form.flag(PLANT + p.id())).toList(),
         dishes,
         form.whole("waysOut", 0, 100, 0),
-        PlacedFurnishingForm.read(form));
+        PlacedFurnishingForm.read(form),
+        form.whole("spareShells", 0, 1000, 0));
   }
 
   /** A pool as typed; where it lies stays. */
@@ -176,7 +180,8 @@ final class FurnishingForm {
                     "stonesOn",
                     "What the stones stand on",
                     DesignForm.options(Stones.Footing.values(), Stones.Footing::words)),
-                number(form, "waysOut", "Other ways out of the water", "", "wood, net, cork"))),
+                number(form, "waysOut", "Other ways out of the water", "", "wood, net, cork"),
+                number(form, "spareShells", "Spare shells", "", "for hermit crabs"))),
         DesignForm.Section.closed(
             "Pools beside the water",
             List.of(

@@ -39,8 +39,8 @@ public final class PoolsMissing implements ResidentRule {
       return Optional.empty();
     }
     Needs.Pools pools = need.get();
-    boolean noFresh = pools.fresh() && !found(s, pools, 0, FRESH_PPT);
-    boolean noSalt = pools.salt() && !found(s, pools, SALT_PPT, 45);
+    boolean noFresh = pools.fresh() && !found(s, r, pools, 0, FRESH_PPT);
+    boolean noSalt = pools.salt() && !found(s, r, pools, SALT_PPT, 45);
     if (!noFresh && !noSalt) {
       return Optional.empty();
     }
@@ -62,7 +62,8 @@ public final class PoolsMissing implements ResidentRule {
             .build());
   }
 
-  private static boolean found(HusbandryState s, Needs.Pools pools, double fromPpt, double toPpt) {
+  private static boolean found(
+      HusbandryState s, Resident r, Needs.Pools pools, double fromPpt, double toPpt) {
     Range ppt = new Range(fromPpt, toPpt);
     boolean main =
         s.geometry().hasWater()
@@ -70,6 +71,7 @@ public final class PoolsMissing implements ResidentRule {
             && ppt.contains(s.enclosure().water().salinityPpt());
     return main
         || s.enclosure().furnishings().dishes().stream()
+            .filter(d -> d.areaCm2().orElse(Double.MAX_VALUE) >= r.bodyCm() * r.widthCm())
             .anyMatch(d -> d.depthCm() >= pools.depthCm() && ppt.contains(d.salinityPpt()));
   }
 }
