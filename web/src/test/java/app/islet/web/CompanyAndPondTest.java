@@ -84,7 +84,7 @@ class CompanyAndPondTest {
     Page page = Islet.running().owner();
     String base = enclosure(page, "Garden pond", "300", "200", "120");
     add(page, "slider", "1", "18", "Bramble");
-    page.navigate(base + "/room");
+    page.navigate(base + "/site");
     page.check("#outdoors");
     page.fill("#winterDay", "0");
     page.fill("#winterNight", "-6");
