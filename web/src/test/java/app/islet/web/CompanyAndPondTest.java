@@ -42,6 +42,8 @@ class CompanyAndPondTest {
     page.reload();
     assertThat(page.locator("#with-minnow")).hasValue("6");
     assertThat(page.locator("#medicine-malachite-green")).isChecked();
+    page.navigate(base + "/residents");
+    assertThat(page.locator("main")).containsText("Also here: 6 minnows.");
     page.navigate(base + "/review");
     assertThat(page.locator(".finding[data-rule=company-hurts]")).containsText("6 minnows");
     assertThat(page.locator(".finding[data-rule=medicine-harms]")).containsText("Malachite green");

@@ -136,9 +136,11 @@ record ClimateView(
         new Figure(
             "Ice in a cold winter",
             u.text(Quantity.cm(pond.iceCm())),
-            pond.staysOpen()
-                ? "water stays free under it"
-                : "too thick for this depth: nothing winters there"));
+            pond.iceCm() == 0
+                ? "the mean of winter stays above freezing"
+                : pond.staysOpen()
+                    ? "water stays free under it"
+                    : "too thick for this depth: nothing winters there"));
   }
 
   private static List<Figure> figures(Assessment a, Cooling cooling, Units u) {

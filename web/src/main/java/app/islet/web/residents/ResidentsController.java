@@ -5,6 +5,7 @@ import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.FoodItem;
 import app.islet.core.care.Stage;
+import app.islet.core.enclosure.Companion;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.review.Compatibility;
 import app.islet.core.review.Severity;
@@ -314,6 +315,9 @@ class ResidentsController {
     EnclosureSnapshot state = snapshots.get(context, id);
     model.addAttribute("state", state);
     addCompatibility(state, context.units(), model);
+    model.addAttribute(
+        "company",
+        state.design().company().stream().map(Companion::words).collect(English.listing()));
     model.addAttribute("foods", FoodItem.all());
     model.addAttribute(
         "sheets",
