@@ -290,6 +290,12 @@ public final class Proposal {
                 dishes.add(new Dish(Math.max(least, p.depthCm()), 33, true));
               }
             });
-    return (crabs ? f.withFurtherWaysOut(1) : f).with(dishes.toArray(Dish[]::new));
+    int shells =
+        residents.stream()
+            .mapToInt(r -> r.stage().needs().shelter().spareShells() * r.count())
+            .sum();
+    return (crabs ? f.withFurtherWaysOut(1) : f)
+        .with(dishes.toArray(Dish[]::new))
+        .withSpareShells(shells);
   }
 }

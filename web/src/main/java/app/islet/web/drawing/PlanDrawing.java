@@ -104,6 +104,7 @@ public final class PlanDrawing {
     if (geometry.hasWater()) {
       regions(at -> grid.isDryGround(at) ? 0 : -1, "s-ground");
     }
+    dishes();
     if (depths) {
       depth();
     }
@@ -127,6 +128,21 @@ public final class PlanDrawing {
         "y",
         y(vessel.widthCm()) + 24);
     return svg.close("svg").toString();
+  }
+
+  private void dishes() {
+    for (SunkDish sunk : SunkDish.of(enclosure)) {
+      svg.empty(
+          "circle",
+          "class",
+          "s-water",
+          "cx",
+          x(sunk.xCm()),
+          "cy",
+          y(sunk.yCm()),
+          "r",
+          sunk.sideCm() / 2 * scale);
+    }
   }
 
   private double x(double cm) {

@@ -83,6 +83,7 @@ public final class SectionDrawing {
             vessel,
             new SectionWater(sheet),
             new SectionSubstrate(sheet),
+            new SectionDishes(sheet),
             new SectionRests(sheet))) {
       layer.draw();
     }

@@ -157,4 +157,39 @@ class SectionDrawingTest {
       assertThat(rest).as("%s cm", depth).isLessThanOrEqualTo(floor + 0.02);
     }
   }
+
+  /**
+   * A bowl of 400 cm², 4 cm deep, sunk into land 10 cm high, with its middle 30 cm from the left.
+   */
+  @Test
+  void a_dish_sunk_into_the_land_is_drawn_where_it_lies() {
+    Assessment crabs =
+        sample(
+            box(
+                60,
+                40,
+                30,
+                0,
+                ",\"land\":{\"sharePercent\":100,\"heightCm\":10,\"rampCm\":1},\"furnishings\":{\"dishes\":[{\"depthCm\":4,\"areaCm2\":400,\"xCm\":30,\"yCm\":10}]}"));
+    String section = SectionDrawing.working(crabs, UnitSystem.METRIC, 20);
+    double scale = attribute(section, "s-water", "height") / 4;
+    assertThat(attribute(section, "s-water", "width") / scale).isCloseTo(20, Offset.offset(0.1));
+    String plan = PlanDrawing.plain(crabs, UnitSystem.METRIC, 20);
+    assertThat(attribute(plan, "s-water", "r")).isCloseTo(10 * scale, Offset.offset(0.5));
+  }
+
+  @Test
+  void eggs_are_drawn_as_eggs() {
+    Assessment eggs =
+        sample(
+            box(
+                30,
+                20,
+                20,
+                10,
+                ",\"residents\":[{\"species\":\"alpine-newt\",\"count\":3,\"stage\":\"egg\"}]"));
+    assertThat(SectionDrawing.working(eggs, UnitSystem.METRIC, 10))
+        .contains("<circle class=\"s-animal\"")
+        .doesNotContain("<path class=\"s-animal\"");
+  }
 }
