@@ -480,4 +480,82 @@ class CompanyRulesTest {
     assertThat(finding("wrong-salt", salty, AXOLOTLS).orElseThrow().remedies())
         .noneMatch(remedy -> remedy.text().text(UnitSystem.METRIC).contains("marine salt"));
   }
+
+  /** A cichlid of 12 cm swallows what is 1.44 cm wide; a dwarf frog is 0.4 of its length wide. */
+  @ParameterizedTest(name = "a dwarf frog of {0} cm beside a cichlid of 12 cm: {1}")
+  @CsvSource({"3.59, DANGER", "3.61, WATCH"})
+  void company_swallows_what_fits_its_mouth(double cm, Severity severity) {
+    Enclosure e = tank(80, 40, 40, 25).with(companion("cichlid", 1));
+    assertThat(of("company-hurts", e, animals("dwarf-frog", 1, cm))).contains(severity);
+  }
+
+  @Test
+  void half_as_long_as_company_that_swallows_it_is_wrong_and_no_danger() {
+    Companion small =
+        new Companion(CompanyKind.find("crayfish").orElseThrow(), 1, OptionalDouble.of(9), false);
+    Enclosure e = tank(80, 40, 40, 25).with(small);
+    assertThat(of("company-hurts", e, animals("axolotl", 1, 4.4))).contains(DANGER);
+    assertThat(of("company-hurts", e, animals("axolotl", 1, 4.5))).contains(WRONG);
+  }
+
+  @ParameterizedTest(name = "{0} with an axolotl: {1}")
+  @CsvSource({
+    "armoured-catfish, ",
+    "apple-snail, WATCH",
+    "crayfish, WRONG",
+    "isopod, ",
+    "blackworm, "
+  })
+  void each_kind_of_company_does_what_it_does(String kind, Severity severity) {
+    Enclosure e = axolotlTank().with(companion(kind, 1));
+    Optional<Finding> found = finding("company-hurts", e, AXOLOTLS);
+    assertThat(found.map(Finding::severity)).isEqualTo(Optional.ofNullable(severity));
+    found.ifPresent(
+        f ->
+            assertThat(f.why().text(UnitSystem.METRIC).contains("chytrid"))
+                .isEqualTo(kind.equals("crayfish")));
+  }
+
+  @Test
+  void what_is_eaten_is_told_by_what_it_does_to_the_eater() {
+    Resident slider = animals("slider", 1, 18);
+    assertThat(why("minnow", slider)).contains("vitamin (B1)");
+    assertThat(why("guppy", slider)).contains("expect losses");
+    assertThat(why("dwarf-shrimp", slider)).contains("before they breed");
+    assertThat(of("company-eaten", sliderPool().with(companion("cichlid", 2)), slider)).isEmpty();
+    assertThat(of("company-eaten", sliderPool().with(companion("stickleback", 2)), slider))
+        .as("its spines are told")
+        .isEmpty();
+    assertThat(of("company-eaten", sliderPool().with(companion("springtail", 2)), slider))
+        .as("they live on land")
+        .isEmpty();
+  }
+
+  private static String why(String kind, Resident r) {
+    return finding("company-eaten", sliderPool().with(companion(kind, 10)), r)
+        .orElseThrow()
+        .why()
+        .text(UnitSystem.METRIC);
+  }
+
+  @Test
+  void salt_is_brought_to_where_it_is_wanted() {
+    Enclosure fresh = tank(60, 40, 40, 20);
+    assertThat(remedy("wrong-salt", fresh, animals("fiddler", 2, 2)))
+        .contains("17.5 g/kg")
+        .contains("marine salt");
+    Enclosure salty = tank(60, 40, 40, 20).with(new Change("/water/salinityPpt", 40));
+    assertThat(remedy("wrong-salt", salty, animals("fiddler", 2, 2)))
+        .contains("25 g/kg")
+        .contains("for fresh");
+  }
+
+  private static String remedy(String rule, Enclosure e, Resident... residents) {
+    return finding(rule, e, residents)
+        .orElseThrow()
+        .remedies()
+        .get(0)
+        .text()
+        .text(UnitSystem.METRIC);
+  }
 }
