@@ -30,10 +30,6 @@ final class Relatives {
    * @throws UnreadableException where the relative or its stage is unknown
    */
   static Node writtenOut(String fileName, Node root) {
-    return writtenOut(fileName, root, 0);
-  }
-
-  private static Node writtenOut(String fileName, Node root, int deep) {
     Node stages = root.fields().get("stages");
     if (stages == null || stages.items().stream().noneMatch(s -> s.fields().containsKey(LIKE))) {
       return root;
@@ -46,7 +42,7 @@ final class Relatives {
               "/stages/" + i,
               String.valueOf(value(root.fields().get("id"))),
               stages.items().get(i),
-              deep));
+              0));
     }
     Map<String, Node> fields = new LinkedHashMap<>(root.fields());
     fields.put("stages", new Node(full, stages.line()));
