@@ -531,6 +531,20 @@ class CompanyRulesTest {
         .isEmpty();
   }
 
+  @Test
+  void long_fins_are_bitten_by_who_bites_and_cannot_swallow_them() {
+    Enclosure pool = sliderPool().with(companion("goldfish", 1));
+    assertThat(
+            finding("company-eaten", pool, animals("slider", 1, 12))
+                .orElseThrow()
+                .why()
+                .text(UnitSystem.METRIC))
+        .contains("Long fins");
+    assertThat(of("company-eaten", axolotlTank().with(companion("goldfish", 1)), AXOLOTLS))
+        .as("an axolotl of its size nips, and is nipped")
+        .isEmpty();
+  }
+
   private static String why(String kind, Resident r) {
     return finding("company-eaten", sliderPool().with(companion(kind, 10)), r)
         .orElseThrow()

@@ -3,6 +3,7 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.CompanyKind;
 import app.islet.core.care.Habitat;
+import app.islet.core.care.Temperament;
 import app.islet.core.enclosure.Companion;
 import app.islet.core.review.Finding;
 import app.islet.core.review.ResidentRule;
@@ -26,13 +27,37 @@ public final class CompanyEaten implements ResidentRule {
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     return s.enclosure().company().stream()
-        .filter(c -> !c.kind().has(CompanyKind.Trait.SPINES))
         .filter(c -> c.kind().has(CompanyKind.Trait.LAND) == (r.stage().habitat() == Habitat.LAND))
-        .filter(
-            c -> r.bodyCm() * r.sheet().body().mouthShare() >= c.bodyCm() * c.kind().widthShare())
-        .filter(c -> !(c.kind().has(CompanyKind.Trait.CLEANS) && c.established()))
-        .map(c -> judge(c, r))
+        .flatMap(c -> told(c, r).stream())
         .min(Comparator.comparing(Finding::severity));
+  }
+
+  private Optional<Finding> told(Companion c, Resident r) {
+    boolean fits = r.bodyCm() * r.sheet().body().mouthShare() >= c.bodyCm() * c.kind().widthShare();
+    if (!fits) {
+      return bitten(c, r);
+    }
+    // What its spines do is told by another rule; what breeds there lasts.
+    boolean lasts = c.kind().has(CompanyKind.Trait.CLEANS) && c.established();
+    return c.kind().has(CompanyKind.Trait.SPINES) || lasts
+        ? Optional.empty()
+        : Optional.of(judge(c, r));
+  }
+
+  /** Long fins beside one that bites. */
+  private Optional<Finding> bitten(Companion c, Resident r) {
+    Temperament temper = r.stage().needs().group().temperament();
+    boolean bites = temper == Temperament.BITES || temper == Temperament.KILLS;
+    return bites && c.kind().has(CompanyKind.Trait.FINS)
+        ? Optional.of(
+            finding(Severity.NOTE, Step.RESIDENTS)
+                .who(r)
+                .basis(c.kind().basis())
+                .what("{} beside {}.", English.capital(c.words()), r.words())
+                .why("Long fins are bitten off; the slow ones are eaten piece by piece.")
+                .remedy("Fast fish with short fins, and expect losses.")
+                .build())
+        : Optional.empty();
   }
 
   private Finding judge(Companion c, Resident r) {
