@@ -102,19 +102,24 @@ public final class AssessmentJson {
         .water()
         .ifPresent(
             w -> {
-              map.put("waterTargetC", w.targetC());
-              map.put("waterHeatingNeedW", w.heatingNeedW());
+              // Of a pond nobody reckons heat and evaporation: what is not there is not estimated.
+              if (a.climate().model().holds()) {
+                map.put("waterTargetC", w.targetC());
+                map.put("waterHeatingNeedW", w.heatingNeedW());
+                map.put("topUpLPerDay", w.topUpLPerDay());
+              }
               map.put("waterWinterC", w.winterC());
               map.put("waterSummerUncooledC", w.summerUncooledC());
               map.put("waterSummerC", w.summerC());
-              map.put("topUpLPerDay", w.topUpLPerDay());
             });
     a.climate()
         .air()
         .ifPresent(
             air -> {
               map.put("airTargetC", air.targetC());
-              map.put("airHeatingNeedW", air.heatingNeedW());
+              if (a.climate().model().holds()) {
+                map.put("airHeatingNeedW", air.heatingNeedW());
+              }
               map.put("airWinterC", air.winterC());
               map.put("airSummerC", air.summerC());
             });

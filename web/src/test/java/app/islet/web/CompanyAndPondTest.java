@@ -96,6 +96,10 @@ class CompanyAndPondTest {
     assertThat(page.locator("main")).containsText("A pond follows the weather");
     assertThat(figures.first()).containsText("Ice in a cold winter");
     assertThat(page.locator("#mishaps")).hasCount(0);
+    page.navigate(base);
+    assertThat(page.locator("main")).containsText("At the bottom in winter");
+    assertThat(page.locator("main")).not().containsText("Heating, coldest hour");
+    assertThat(page.locator("main")).not().containsText("Top-up a day");
     page.navigate(base + "/review");
     Locator cold = page.locator(".finding[data-rule=too-cold-in-winter]");
     assertThat(cold).containsText("Bring it in before the water falls under");

@@ -23,4 +23,9 @@ public enum AnimalGroup {
   public String measure() {
     return measure;
   }
+
+  /** Whether it drinks and breathes through its skin. */
+  public boolean isAmphibian() {
+    return this == SALAMANDER || this == FROG;
+  }
 }

@@ -8,6 +8,7 @@ import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.text.English;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -70,15 +71,14 @@ public record Finding(
         acceptance);
   }
 
-  /** The graver of the two, for those of the other too. */
-  static Finding together(Finding one, Finding other) {
-    Finding graver = one.severity.compareTo(other.severity) <= 0 ? one : other;
-    Finding rest = graver == one ? other : one;
+  /** The gravest of them, for all whom they concern. */
+  static Finding together(List<Finding> alike) {
+    Finding graver = alike.stream().min(Comparator.comparing(Finding::severity)).orElseThrow();
     return new Finding(
         graver.rule,
         graver.severity,
         graver.step,
-        English.list(List.of(graver.who, rest.who)),
+        English.list(alike.stream().map(Finding::who).toList()),
         graver.what,
         graver.why,
         graver.remedies,

@@ -222,12 +222,7 @@ public final class Proposal {
 
   /** The first ground none of them is harmed by; who lives on land has one to dig in. */
   private SubstrateMaterial ground() {
-    boolean amphibians =
-        residents.stream()
-            .anyMatch(
-                r ->
-                    r.sheet().group() == AnimalGroup.FROG
-                        || r.sheet().group() == AnimalGroup.SALAMANDER);
+    boolean amphibians = residents.stream().anyMatch(r -> r.sheet().group().isAmphibian());
     Stream<SubstrateMaterial> choice =
         !all(Habitat.LAND)
             ? Stream.of(SubstrateMaterial.BARE, SubstrateMaterial.SAND, SubstrateMaterial.SOIL)

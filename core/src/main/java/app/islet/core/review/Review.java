@@ -4,7 +4,6 @@ import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
 import app.islet.core.situation.HusbandryState;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -49,17 +48,13 @@ public record Review(List<Finding> findings) {
 
   /** What several kinds suffer from one thing is told once. */
   private static Stream<Finding> told(Stream<Finding> findings) {
-    Map<String, Finding> once = new LinkedHashMap<>();
-    List<Finding> all = new ArrayList<>();
-    findings.forEach(
-        finding -> {
-          if (rule(finding.rule()) instanceof OneCause) {
-            once.merge(finding.rule(), finding, Finding::together);
-          } else {
-            all.add(finding);
-          }
-        });
-    return Stream.concat(once.values().stream(), all.stream());
+    Map<Boolean, List<Finding>> shared =
+        findings.collect(Collectors.partitioningBy(f -> rule(f.rule()) instanceof OneCause));
+    Map<String, List<Finding>> alike =
+        shared.get(true).stream()
+            .collect(Collectors.groupingBy(Finding::rule, LinkedHashMap::new, Collectors.toList()));
+    return Stream.concat(
+        alike.values().stream().map(Finding::together), shared.get(false).stream());
   }
 
   /**

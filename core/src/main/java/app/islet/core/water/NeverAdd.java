@@ -11,12 +11,7 @@ public final class NeverAdd {
 
   public static List<String> of(List<Resident> residents) {
     List<String> all = new ArrayList<>();
-    boolean skin =
-        residents.stream()
-            .anyMatch(
-                r ->
-                    r.sheet().group() == AnimalGroup.FROG
-                        || r.sheet().group() == AnimalGroup.SALAMANDER);
+    boolean skin = residents.stream().anyMatch(r -> r.sheet().group().isAmphibian());
     boolean crab = residents.stream().anyMatch(r -> r.sheet().group() == AnimalGroup.CRAB);
     boolean turtle = residents.stream().anyMatch(r -> r.sheet().group() == AnimalGroup.TURTLE);
     if (crab) {

@@ -445,6 +445,22 @@ class CompanyRulesTest {
   }
 
   @Test
+  void of_three_kinds_the_names_are_a_list() {
+    Enclosure e =
+        tank(80, 40, 40, 10, new Equipment.Filter(300, Optional.empty(), false)).with(Lid.MESH);
+    assertThat(
+            finding(
+                    "intake-unguarded",
+                    e,
+                    sexed("eastern-newt", 1, 1, 9),
+                    sexed("fire-bellied-toad", 1, 1, 4.5),
+                    sexed("alpine-newt", 1, 1, 9))
+                .orElseThrow()
+                .who())
+        .isEqualTo("They, They and They");
+  }
+
+  @Test
   void where_there_is_no_land_at_all_it_is_said_once() {
     Enclosure bare = tank(60, 40, 40, 30);
     List<String> rules =

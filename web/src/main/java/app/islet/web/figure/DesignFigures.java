@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The figures of a design.
@@ -117,10 +118,31 @@ public record DesignFigures(Figure headline, List<Figure> all) {
     return figures;
   }
 
+  /** Under the sky two seasons are estimated, and neither heat nor evaporation. */
+  private static List<Figure> pond(Assessment a, Units u) {
+    return a.climate().water().stream()
+        .flatMap(
+            w ->
+                Stream.of(
+                    Figure.of(
+                        u,
+                        "At the bottom in winter",
+                        Quantity.celsius(w.winterC()),
+                        "estimate, within 4 K"),
+                    Figure.of(
+                        u,
+                        "Water in summer",
+                        Quantity.celsius(w.summerC()),
+                        "estimate, within 4 K")))
+        .toList();
+  }
+
   private static List<Figure> climate(Assessment a, Units u) {
-    List<Figure> figures = new ArrayList<>();
+    boolean holds = a.climate().model().holds();
+    List<Figure> figures = new ArrayList<>(holds ? List.of() : pond(a, u));
     a.climate()
         .water()
+        .filter(w -> holds)
         .ifPresent(
             w -> {
               figures.add(
@@ -146,6 +168,7 @@ public record DesignFigures(Figure headline, List<Figure> all) {
             });
     a.climate()
         .air()
+        .filter(air -> holds)
         .ifPresent(
             air ->
                 figures.add(

@@ -1,7 +1,6 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
-import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Locomotion;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Dimension;
@@ -29,8 +28,7 @@ public final class AirStoneStirs implements OneCause {
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Locomotion locomotion = r.stage().needs().locomotion();
-    boolean amphibian =
-        r.sheet().group() == AnimalGroup.FROG || r.sheet().group() == AnimalGroup.SALAMANDER;
+    boolean amphibian = r.sheet().group().isAmphibian();
     if (!amphibian
         || !s.enclosure().has(Equipment.AirStone.class)
         || !s.geometry().hasWater()

@@ -1,7 +1,6 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
-import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Habitat;
 import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.quantity.Quantity;
@@ -28,8 +27,7 @@ public final class CoarseSand implements ResidentRule {
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     double mm = s.enclosure().ground().grainMm().orElse(0);
-    boolean gulps =
-        r.sheet().group() == AnimalGroup.SALAMANDER || r.sheet().group() == AnimalGroup.FROG;
+    boolean gulps = r.sheet().group().isAmphibian();
     boolean sand = s.enclosure().ground().asMet(r.headCm()) == SubstrateMaterial.SAND;
     // That all sand is harmful, by the school that says so, is told by another rule.
     boolean harmful = r.stage().needs().ground().never().contains(SubstrateMaterial.SAND);

@@ -1,7 +1,6 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
-import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.CompanyKind;
 import app.islet.core.care.Evidence;
 import app.islet.core.care.Habitat;
@@ -20,9 +19,6 @@ import java.util.Optional;
 /** Company without a care sheet that nips, rasps, eats or chokes an animal. */
 @AutoService(Rule.class)
 public final class CompanyHurts implements ResidentRule {
-  /** Who is shorter than this share of another is no company for it; common practice, no source. */
-  private static final double HALF = 0.5;
-
   private static final Evidence CHYTRID =
       Evidence.published("McMahon et al. 2013 (crayfish as carriers of chytrid), as remembered");
 
@@ -41,7 +37,7 @@ public final class CompanyHurts implements ResidentRule {
 
   private Optional<Finding> judge(Companion c, Resident r) {
     if (c.kind().mouthShare() * c.bodyCm() >= r.widthCm()) {
-      boolean half = r.bodyCm() < HALF * c.bodyCm();
+      boolean half = BodyEstimate.underHalf(r.bodyCm(), c.bodyCm());
       return Optional.of(
           finding(half ? Severity.DANGER : Severity.WRONG, Step.RESIDENTS)
               .basis(half ? Evidence.PRACTICE : Evidence.MEMORY)
@@ -92,7 +88,7 @@ public final class CompanyHurts implements ResidentRule {
   }
 
   private static boolean amphibian(Resident r) {
-    return r.sheet().group() == AnimalGroup.SALAMANDER || r.sheet().group() == AnimalGroup.FROG;
+    return r.sheet().group().isAmphibian();
   }
 
   private static double width(Companion c) {

@@ -1,7 +1,6 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
-import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.care.Plant;
@@ -69,8 +68,7 @@ public final class NoWayOut implements ResidentRule {
    * common practice, no source.
    */
   private static boolean restsInPlants(HusbandryState s, Resident r) {
-    boolean amphibian =
-        r.sheet().group() == AnimalGroup.SALAMANDER || r.sheet().group() == AnimalGroup.FROG;
+    boolean amphibian = r.sheet().group().isAmphibian();
     boolean planted =
         s.enclosure().furnishings().plants().stream()
                 .anyMatch(plant -> plant.habit() != Plant.Habit.LAND)

@@ -18,9 +18,6 @@ import java.util.stream.Stream;
 /** An animal that fits another's mouth, or is small enough to be bitten: by the largest of them. */
 @AutoService(Rule.class)
 public final class OneEatsAnother implements Rule {
-  /** Who is shorter than this share of another is no company for it; common practice, no source. */
-  private static final double HALF = 0.5;
-
   @Override
   public String id() {
     return "one-eats-another";
@@ -57,7 +54,8 @@ public final class OneEatsAnother implements Rule {
 
   /** Share of the larger one's length that the smaller must have. */
   private static double neededRatio(Resident small, Resident big) {
-    return Math.max(isSameKind(small, big) ? 0 : HALF, big.stage().needs().group().sizeRatio());
+    return Math.max(
+        isSameKind(small, big) ? 0 : BodyEstimate.HALF, big.stage().needs().group().sizeRatio());
   }
 
   private static boolean isSameKind(Resident one, Resident other) {
@@ -73,7 +71,7 @@ public final class OneEatsAnother implements Rule {
    * is common practice. Where both speak it is a Danger.
    */
   private Finding eaten(Resident small, Resident big) {
-    boolean half = small.bodyCm() < HALF * big.bodyCm();
+    boolean half = BodyEstimate.underHalf(small.bodyCm(), big.bodyCm());
     return finding(half ? Severity.DANGER : Severity.WRONG, Step.RESIDENTS)
         .who(small)
         .basis(half ? Evidence.PRACTICE : Evidence.MEMORY)

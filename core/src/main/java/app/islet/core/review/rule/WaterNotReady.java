@@ -1,7 +1,6 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
-import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.WaterSource;
 import app.islet.core.review.Finding;
@@ -28,8 +27,7 @@ public final class WaterNotReady implements OneCause {
       return Optional.empty();
     }
     if (source.get() == WaterSource.TAP) {
-      boolean skin =
-          r.sheet().group() == AnimalGroup.FROG || r.sheet().group() == AnimalGroup.SALAMANDER;
+      boolean skin = r.sheet().group().isAmphibian();
       return Optional.of(
           finding(skin ? Severity.DANGER : Severity.WRONG, Step.WATER)
               .who(r)

@@ -1,7 +1,6 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
-import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Dimension;
@@ -46,8 +45,7 @@ public final class WrongSalt implements ResidentRule {
     if (within(ppt, now)) {
       return Optional.empty();
     }
-    boolean amphibian =
-        r.sheet().group() == AnimalGroup.FROG || r.sheet().group() == AnimalGroup.SALAMANDER;
+    boolean amphibian = r.sheet().group().isAmphibian();
     double aim = now < ppt.min() ? ppt.middle() : ppt.max();
     Severity severity =
         within(need.get().tolerated(), now)
