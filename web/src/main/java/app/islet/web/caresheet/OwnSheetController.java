@@ -12,6 +12,7 @@ import app.islet.web.care.OwnSheet;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
 import java.io.IOException;
@@ -159,8 +160,7 @@ class OwnSheetController {
                         e.getValue().stream().map(n -> field(n, form, context)).toList(),
                         e.getValue().stream().anyMatch(n -> form.error(n.path()) != null)))
             .toList());
-    model.addAttribute(
-        "reason", Field.of(form, REASON, "Why", "text", "", "stands beside every number changed"));
+    model.addAttribute("reason", Fields.of(form, "sheet").text(REASON));
     return "caresheet/numbers";
   }
 

@@ -6,6 +6,7 @@ import app.islet.core.enclosure.Vessel;
 import app.islet.core.quantity.Dimension;
 import app.islet.web.design.DesignForm.Section;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,104 +16,68 @@ final class BasicsForm {
   private BasicsForm() {}
 
   static List<Section> sections(Form form) {
+    Fields fields = Fields.of(form, "design");
     return List.of(
-        Section.open("Enclosure", vessel(form)),
-        Section.open("Water", water(form)),
-        Section.open("Substrate", SubstrateForm.fields(form)),
-        Section.open("Land", land(form)),
-        Section.open("Equipment", equipment(form)));
+        Section.open("enclosure", vessel(fields)),
+        Section.open("water", water(fields)),
+        Section.open("substrate", SubstrateForm.fields(form)),
+        Section.open("land", land(fields)),
+        Section.open("equipment", equipment(fields)));
   }
 
-  private static List<Field> vessel(Form form) {
-    String len = Dimension.LENGTH.unit(form.units());
+  private static List<Field> vessel(Fields fields) {
     return List.of(
-        Field.of(form, "name", "Name", "text", "", ""),
-        Field.select(
-            form, "shape", "Shape", DesignForm.options(Vessel.Shape.values(), Vessel.Shape::words)),
-        number(form, "length", "Inner length", len, ""),
-        number(form, "width", "Inner width", len, ""),
-        number(form, "height", "Inner height", len, ""),
-        number(
-            form,
-            "floorShare",
-            "Bottom size as a share of the rim",
-            "%",
-            "Leave empty for upright walls"),
-        Field.select(form, "lid", "Lid", DesignForm.options(Lid.values(), Lid::words)),
-        number(
-            form,
-            "pane",
-            "Front glass thickness",
-            Dimension.THICKNESS.unit(form.units()),
-            "Leave empty if you don't know"),
-        Field.of(form, "braced", "Braced rim", "checkbox", "", ""),
-        number(form, "lip", "Lip below the front doors", len, "Leave empty if there is none"),
-        number(
-            form,
-            "insulation",
-            "Insulation on back and sides",
-            Dimension.THICKNESS.unit(form.units()),
-            "Leave empty if there is none"));
+        fields.text("name"),
+        fields.select("shape", DesignForm.options(Vessel.Shape.values(), Vessel.Shape::words)),
+        fields.length("length"),
+        fields.length("width"),
+        fields.length("height"),
+        fields.number("floorShare", "%"),
+        fields.select("lid", DesignForm.options(Lid.values(), Lid::words)),
+        fields.number("pane", Dimension.THICKNESS),
+        fields.check("braced"),
+        fields.length("lip"),
+        fields.number("insulation", Dimension.THICKNESS));
   }
 
-  private static List<Field> water(Form form) {
-    String len = Dimension.LENGTH.unit(form.units());
+  private static List<Field> water(Fields fields) {
     return List.of(
-        number(form, "depth", "Water depth", len, "above the substrate"),
-        number(
-            form, "rest", "Resting place below the surface", len, "Leave empty if there is none"),
-        number(
-            form,
-            "salt",
-            "Salinity",
-            Dimension.SALINITY.unit(form.units()),
-            "Leave empty for fresh water"));
+        fields.length("depth"), fields.length("rest"), fields.number("salt", Dimension.SALINITY));
   }
 
-  private static List<Field> land(Form form) {
-    String len = Dimension.LENGTH.unit(form.units());
+  private static List<Field> land(Fields fields) {
     return List.of(
-        number(form, "landShare", "Land share of the length", "%", "Leave empty for no land"),
-        number(form, "landHeight", "Land height above the floor", len, ""),
-        number(form, "ramp", "Length of the slope", len, "0 for an upright bank"),
-        Field.of(form, "platform", "Basking platform", "checkbox", "", ""),
-        number(form, "platformLength", "Platform length", len, ""),
-        number(form, "platformWidth", "Platform width", len, ""));
+        fields.number("landShare", "%"),
+        fields.length("landHeight"),
+        fields.length("ramp"),
+        fields.check("platform"),
+        fields.length("platformLength"),
+        fields.length("platformWidth"));
   }
 
-  private static List<Field> equipment(Form form) {
-    String len = Dimension.LENGTH.unit(form.units());
+  private static List<Field> equipment(Fields fields) {
     return List.of(
-        number(form, "heater", "Heater", "W", "Leave empty if there is none"),
-        Field.of(form, "guarded", "Guarded heater", "checkbox", "", ""),
-        number(form, "mat", "Heat mat", "W", ""),
-        number(form, "chiller", "Chiller cooling power", "W", ""),
-        number(form, "fan", "Fan air speed", "m/s", ""),
-        number(form, "filter", "Filter flow", Dimension.FLOW.unit(form.units()), ""),
-        Field.of(form, "filterGuarded", "Guarded filter intake", "checkbox", "", ""),
-        Field.of(form, "sprayBar", "Spray bar, or outlet to the glass", "checkbox", "", ""),
-        Field.of(form, "filterSince", "Filter running since", "date", "", ""),
-        number(form, "lamp", "Basking lamp", "W", ""),
-        number(
-            form,
-            "spot",
-            "Basking surface temperature",
-            Dimension.TEMPERATURE.unit(form.units()),
-            "as measured under the lamp"),
-        number(form, "lampDistance", "Lamp to the basking surface", len, ""),
-        number(form, "beam", "Beam angle", "°", "Leave empty for 60°"),
-        Field.of(form, "uvb", "UVB lamp", "checkbox", "", ""),
-        Field.select(
-            form,
-            "uvbShape",
-            "UVB lamp type",
-            DesignForm.options(UvShape.values(), UvShape::words)),
-        Field.select(form, "uvbThrough", "Between UVB lamp and animal", between()),
-        Field.of(form, "uvbFitted", "UVB lamp fitted on", "date", "", ""),
-        number(form, "uvbDistance", "UVB lamp to the animal's back", len, ""),
-        number(form, "uvi30", "UV index at 30 cm", "", "as printed on its box"),
-        number(form, "uviRead", "UV index measured", "", "by a meter, at the animal's back"),
-        Field.of(form, "airStone", "Air stone", "checkbox", "", ""));
+        fields.number("heater", "W"),
+        fields.check("guarded"),
+        fields.number("mat", "W"),
+        fields.number("chiller", "W"),
+        fields.number("fan", "m/s"),
+        fields.number("filter", Dimension.FLOW),
+        fields.check("filterGuarded"),
+        fields.check("sprayBar"),
+        fields.date("filterSince"),
+        fields.number("lamp", "W"),
+        fields.number("spot", Dimension.TEMPERATURE),
+        fields.length("lampDistance"),
+        fields.number("beam", "°"),
+        fields.check("uvb"),
+        fields.select("uvbShape", DesignForm.options(UvShape.values(), UvShape::words)),
+        fields.select("uvbThrough", between()),
+        fields.date("uvbFitted"),
+        fields.length("uvbDistance"),
+        fields.number("uvi30"),
+        fields.number("uviRead"),
+        fields.check("airStone"));
   }
 
   private static List<Field.Option> between() {
@@ -122,9 +87,5 @@ final class BasicsForm {
       options.add(new Field.Option(lid.name(), lid.words()));
     }
     return options;
-  }
-
-  private static Field number(Form form, String id, String label, String unit, String hint) {
-    return Field.of(form, id, label, "number", unit, hint);
   }
 }

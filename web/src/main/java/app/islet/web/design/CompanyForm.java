@@ -9,6 +9,7 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.text.English;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -94,27 +95,21 @@ final class CompanyForm {
     }
     return List.of(
         DesignForm.Section.closed(
-            "Medicines in the water",
+            "medicines-in-the-water",
             Medicine.all().stream()
                 .map(m -> Field.of(form, MEDICINE + m.id(), m.name(), "checkbox", "", ""))
                 .toList()),
-        DesignForm.Section.closed("Animals without a care sheet", company));
+        DesignForm.Section.closed("animals-without-a-care-sheet", company));
   }
 
   /** What was added to the water, beside what was tested in it. */
   static List<Field> water(Form form) {
+    Fields fields = Fields.of(form, "design");
     List<Field.Option> salts = new ArrayList<>(List.of(new Field.Option("", "not said")));
     for (Additives.Salt salt : Additives.Salt.values()) {
       salts.add(new Field.Option(salt.name(), salt.words()));
     }
     return List.of(
-        Field.select(form, "saltKind", "Kind of salt", salts),
-        Field.of(
-            form,
-            "copper",
-            "Copper",
-            "number",
-            Dimension.CONCENTRATION.unit(form.units()),
-            "Leave empty if nobody tested"));
+        fields.select("saltKind", salts), fields.number("copper", Dimension.CONCENTRATION));
   }
 }

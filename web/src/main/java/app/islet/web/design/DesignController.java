@@ -16,7 +16,7 @@ import app.islet.web.finding.RemedyText;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Redesigns;
 import app.islet.web.snapshot.Snapshots;
-import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.RefusedException;
 import app.islet.web.support.Reply;
@@ -224,8 +224,8 @@ class DesignController {
     model.addAttribute(
         "proposal",
         List.of(
-            Field.of(proposal, "maxLength", "Room for a length", "number", unit, ""),
-            Field.of(proposal, "maxWidth", "and a width", "number", unit, "")));
+            Fields.of(proposal, "proposal").length("maxLength"),
+            Fields.of(proposal, "proposal").length("maxWidth")));
     model.addAttribute("proposalOpen", proposal.hasErrors());
     model.addAttribute("state", state);
     model.addAttribute("sections", DesignForm.sections(form));

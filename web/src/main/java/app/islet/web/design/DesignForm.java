@@ -20,6 +20,7 @@ import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.web.support.Field;
 import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -41,13 +42,14 @@ final class DesignForm {
    *
    * @param folds whether it is folded away until one of its fields says something
    */
+  /** A group of fields under a heading: {@code section.<name>} in the catalogue. */
   record Section(String title, boolean folds, List<Field> fields) {
-    static Section open(String title, List<Field> fields) {
-      return new Section(title, false, fields);
+    static Section open(String name, List<Field> fields) {
+      return new Section(Messages.text("section." + name), false, fields);
     }
 
-    static Section closed(String title, List<Field> fields) {
-      return new Section(title, true, fields);
+    static Section closed(String name, List<Field> fields) {
+      return new Section(Messages.text("section." + name), true, fields);
     }
 
     public boolean isOpen() {

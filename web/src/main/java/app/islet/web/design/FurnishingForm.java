@@ -13,6 +13,7 @@ import app.islet.core.enclosure.WaterSource;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -164,62 +165,49 @@ final class FurnishingForm {
   }
 
   static List<DesignForm.Section> sections(Form form) {
-    String len = Dimension.LENGTH.unit(form.units());
-    String salt = Dimension.SALINITY.unit(form.units());
-    String area = Dimension.AREA.unit(form.units());
+    Fields fields = Fields.of(form, "design");
     return List.of(
         DesignForm.Section.closed(
-            "Hides, stones, ways out",
+            "hides-stones-ways-out",
             List.of(
-                number(form, "hides", "Hides", "", "caves, bark, dense plants"),
-                number(form, "hideOpening", "Narrowest opening of a hide", len, "0: open"),
-                number(form, "stonesTop", "Height of the highest stone", len, "over the floor"),
-                number(form, "stonesGap", "Narrowest gap between stones", len, "0: none"),
-                Field.select(
-                    form,
-                    "stonesOn",
-                    "What the stones stand on",
-                    DesignForm.options(Stones.Footing.values(), Stones.Footing::words)),
-                number(form, "waysOut", "Other ways out of the water", "", "wood, net, cork"),
-                number(form, "spareShells", "Spare shells", "", "for hermit crabs"))),
+                fields.number("hides"),
+                fields.length("hideOpening"),
+                fields.length("stonesTop"),
+                fields.length("stonesGap"),
+                fields.select(
+                    "stonesOn", DesignForm.options(Stones.Footing.values(), Stones.Footing::words)),
+                fields.number("waysOut"),
+                fields.number("spareShells"))),
         DesignForm.Section.closed(
-            "Pools beside the water",
+            "pools-beside-the-water",
             List.of(
-                number(form, "freshPool", "Depth of the fresh pool", len, ""),
-                number(form, "freshPoolArea", "Surface of the fresh pool", area, ""),
-                check(form, "freshPoolSlope", "Sloped way out"),
-                number(form, "saltPool", "Depth of the salt pool", len, ""),
-                number(form, "saltPoolArea", "Surface of the salt pool", area, ""),
-                number(
-                    form,
-                    "saltPoolSalt",
-                    "Salinity of the salt pool",
-                    salt,
-                    "Leave empty for sea water"),
-                check(form, "saltPoolSlope", "Sloped way out"))),
+                fields.length("freshPool"),
+                fields.number("freshPoolArea", Dimension.AREA),
+                fields.check("freshPoolSlope"),
+                fields.length("saltPool"),
+                fields.number("saltPoolArea", Dimension.AREA),
+                fields.number("saltPoolSalt", Dimension.SALINITY),
+                fields.check("saltPoolSlope"))),
         DesignForm.Section.closed(
-            "Water as tested",
+            "water-as-tested",
             Stream.concat(
                     CompanyForm.water(form).stream(),
                     Stream.of(
-                        Field.select(form, "source", "Water source", sources()),
-                        number(form, "ph", "pH", "", ""),
-                        number(
-                            form,
-                            "hardness",
-                            "GH (general hardness)",
-                            Dimension.HARDNESS.unit(form.units()),
-                            "")))
+                        fields.select("source", sources()),
+                        fields.number("ph"),
+                        fields.number("hardness", Dimension.HARDNESS)))
                 .toList()),
         DesignForm.Section.closed(
-            "Measured inside",
+            "measured-inside",
             List.of(
-                number(form, "humidity", "Humidity, measured", "%", "over the land"),
-                number(form, "lightHours", "Hours of light a day", "h", "by the timer"),
-                number(form, "lidGap", "Widest gap in the lid", len, "0: none"))),
+                fields.number("humidity", "%"),
+                fields.number("lightHours", "h"),
+                fields.length("lidGap"))),
         DesignForm.Section.closed(
-            "Plants",
-            Plant.all().stream().map(p -> check(form, PLANT + p.id(), p.name())).toList()));
+            "plants",
+            Plant.all().stream()
+                .map(p -> Field.of(form, PLANT + p.id(), p.name(), "checkbox", "", ""))
+                .toList()));
   }
 
   private static List<Field.Option> sources() {
@@ -227,13 +215,5 @@ final class FurnishingForm {
     Arrays.stream(WaterSource.values())
         .forEach(s -> options.add(new Field.Option(s.name(), s.words())));
     return options;
-  }
-
-  private static Field number(Form form, String id, String label, String unit, String hint) {
-    return Field.of(form, id, label, "number", unit, hint);
-  }
-
-  private static Field check(Form form, String id, String label) {
-    return Field.of(form, id, label, "checkbox", "", "");
   }
 }

@@ -7,6 +7,7 @@ import app.islet.core.enclosure.Vessel;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -126,32 +127,22 @@ final class PlacedFurnishingForm {
   private static FormRow row(Form form, String key) {
     FurnishingKind kind = form.choice(key + "kind", FurnishingKind.class, FurnishingKind.STONE);
     String id = form.typed(key + "id");
+    Fields of = Fields.of(form, "part").row(key);
     List<Field> fields = new ArrayList<>();
     fields.add(
-        Field.select(
-            form,
-            key + "kind",
-            "Kind",
-            DesignForm.options(FurnishingKind.values(), FurnishingKind::words)));
-    fields.add(length(form, key + "x", "From the left"));
-    fields.add(length(form, key + "y", "From the back"));
-    fields.add(length(form, key + "length", "Length"));
-    fields.add(length(form, key + "width", "Width"));
-    fields.add(length(form, key + "bottom", "Bottom over the floor"));
-    fields.add(length(form, key + "top", "Top over the floor"));
-    fields.add(
-        Field.of(
-            form,
-            key + "turn",
-            "Turned, clockwise",
-            "number",
-            Dimension.ANGLE.unit(form.units()),
-            ""));
-    fields.add(check(form, key + "round", "Round"));
+        of.select("kind", DesignForm.options(FurnishingKind.values(), FurnishingKind::words)));
+    fields.add(of.length("x"));
+    fields.add(of.length("y"));
+    fields.add(of.length("length"));
+    fields.add(of.length("width"));
+    fields.add(of.length("bottom"));
+    fields.add(of.length("top"));
+    fields.add(of.number("turn", Dimension.ANGLE));
+    fields.add(of.check("round"));
     if (kind.form().slopes()) {
-      fields.add(check(form, key + "risesLeft", "Rises to the left"));
+      fields.add(of.check("risesLeft"));
     }
-    fields.add(check(form, key + "locked", "Locked in its place"));
+    fields.add(of.check("locked"));
     return FormRow.of(key, id, title(id, kind), fields);
   }
 
@@ -160,13 +151,5 @@ final class PlacedFurnishingForm {
     return words.substring(0, 1).toUpperCase(Locale.ROOT)
         + words.substring(1)
         + id.replaceAll("^.*-(\\d+)$", " $1");
-  }
-
-  private static Field length(Form form, String id, String label) {
-    return Field.of(form, id, label, "number", Dimension.LENGTH.unit(form.units()), "");
-  }
-
-  private static Field check(Form form, String id, String label) {
-    return Field.of(form, id, label, "checkbox", "", "");
   }
 }

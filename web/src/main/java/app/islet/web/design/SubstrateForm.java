@@ -9,7 +9,9 @@ import app.islet.core.enclosure.Vessel;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -101,18 +103,17 @@ final class SubstrateForm {
   }
 
   static List<Field> fields(Form form) {
+    Fields fields = Fields.of(form, "design");
     return List.of(
-        Field.select(
-            form,
-            "material",
-            "Substrate",
-            DesignForm.options(SubstrateMaterial.values(), SubstrateMaterial::words)),
-        length(form, "groundDepth", "Substrate depth"),
-        Field.of(form, "grain", "Grain size", "number", Dimension.THICKNESS.unit(form.units()), ""),
-        Field.of(form, "magnetTested", "Magnet drew no iron from it", "checkbox", "", ""));
+        fields.select(
+            "material", DesignForm.options(SubstrateMaterial.values(), SubstrateMaterial::words)),
+        fields.length("groundDepth"),
+        fields.number("grain", Dimension.THICKNESS),
+        fields.check("magnetTested"));
   }
 
   static List<FormRow> layers(Form form) {
+    Fields fields = Fields.of(form, "layer");
     List<FormRow> rows = new ArrayList<>();
     for (int n = 0; n < rows(form, LAYERS, MOST_LAYERS); n++) {
       String key = "l" + n + "-";
@@ -122,23 +123,24 @@ final class SubstrateForm {
           FormRow.of(
               key,
               String.valueOf(n),
-              "Layer %d: %s".formatted(n + 1, material.words()),
+              Messages.text("field.layer.title", n + 1, material.words()),
               List.of(
-                  Field.select(
-                      form,
-                      key + "material",
-                      "Of",
-                      DesignForm.options(
-                          Arrays.stream(SubstrateMaterial.values())
-                              .filter(m -> m != SubstrateMaterial.BARE)
-                              .toArray(SubstrateMaterial[]::new),
-                          SubstrateMaterial::words)),
-                  length(form, key + "thickness", "Thickness"))));
+                  fields
+                      .row(key)
+                      .select(
+                          "material",
+                          DesignForm.options(
+                              Arrays.stream(SubstrateMaterial.values())
+                                  .filter(m -> m != SubstrateMaterial.BARE)
+                                  .toArray(SubstrateMaterial[]::new),
+                              SubstrateMaterial::words)),
+                  fields.row(key).length("thickness"))));
     }
     return rows;
   }
 
   static List<FormRow> points(Form form) {
+    Fields fields = Fields.of(form, "point");
     List<FormRow> rows = new ArrayList<>();
     for (int n = 0; n < rows(form, POINTS, MOST_POINTS); n++) {
       String key = "g" + n + "-";
@@ -146,16 +148,10 @@ final class SubstrateForm {
           FormRow.of(
               key,
               String.valueOf(n),
-              "Point " + (n + 1),
-              List.of(
-                  length(form, key + "x", "From the left"),
-                  length(form, key + "rise", "Over the ground depth"))));
+              Messages.text("field.point.title", n + 1),
+              List.of(fields.row(key).length("x"), fields.row(key).length("rise"))));
     }
     return rows;
-  }
-
-  private static Field length(Form form, String id, String label) {
-    return Field.of(form, id, label, "number", Dimension.LENGTH.unit(form.units()), "");
   }
 
   /** One more layer under the uppermost, the ground that much thicker. */

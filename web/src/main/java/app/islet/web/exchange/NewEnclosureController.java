@@ -12,6 +12,7 @@ import app.islet.web.enclosure.Rooms;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
 import java.io.IOException;
@@ -61,7 +62,7 @@ class NewEnclosureController {
   }
 
   private String form(CollectionContext context, Model model, Form form, List<Problem> problems) {
-    String len = Dimension.LENGTH.unit(context.system());
+    Fields fields = Fields.of(form, "new");
     List<Field.Option> choices =
         rooms.all(context).stream()
             .map(r -> new Field.Option(String.valueOf(r.id()), r.name()))
@@ -69,12 +70,12 @@ class NewEnclosureController {
     model.addAttribute(
         "fields",
         List.of(
-            Field.of(form, "name", "Name", "text", "", "as you call it"),
-            Field.select(form, "room", "Room", choices),
-            Field.select(form, "start", "Start from", beginnings.options(context)),
-            Field.of(form, "length", "Inner length", "number", len, ""),
-            Field.of(form, "width", "Inner width", "number", len, ""),
-            Field.of(form, "height", "Inner height", "number", len, "")));
+            fields.text("name"),
+            fields.select("room", choices),
+            fields.select("start", beginnings.options(context)),
+            fields.length("length"),
+            fields.length("width"),
+            fields.length("height")));
     model.addAttribute("clientId", form.typed("clientId"));
     model.addAttribute("hasRooms", !choices.isEmpty());
     model.addAttribute("problems", problems);

@@ -11,6 +11,7 @@ import app.islet.web.collection.CollectionContext;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
@@ -132,37 +133,23 @@ class RecordsController {
         state.occupants().stream()
             .map(o -> new Field.Option(String.valueOf(o.record().id()), o.resident().name()))
             .toList();
+    Fields fields = Fields.of(form, "records");
     model.addAttribute("state", state);
     model.addAttribute("clientId", form.typed("clientId"));
     model.addAttribute("rows", state.occupants().stream().map(o -> row(o, context)).toList());
     model.addAttribute(
         "fields",
         List.of(
-            Field.select(form, "resident", "Who", who),
-            Field.of(
-                form,
-                "length",
-                "Length",
-                "number",
-                Dimension.LENGTH.unit(context.system()),
-                state.occupants().isEmpty()
-                    ? ""
-                    : state.occupants().get(0).resident().sheet().group().measure()),
-            Field.of(
-                form,
-                "smallest",
-                "Smallest of a group",
-                "number",
-                Dimension.LENGTH.unit(context.system()),
-                "Leave empty for one animal, or if all are alike"),
-            Field.of(
-                form,
-                "mass",
-                "Weight of each animal",
-                "number",
-                Dimension.MASS.unit(context.system()),
-                ""),
-            Field.of(form, "day", "Date", "date", "", "")));
+            fields.select("resident", who),
+            fields
+                .length("length")
+                .withHint(
+                    state.occupants().isEmpty()
+                        ? ""
+                        : state.occupants().get(0).resident().sheet().group().measure()),
+            fields.length("smallest"),
+            fields.number("mass", Dimension.MASS),
+            fields.date("day")));
     return "growth/records";
   }
 

@@ -8,7 +8,7 @@ import app.islet.web.collection.Role;
 import app.islet.web.enclosure.Designs;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
-import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
 import java.util.LinkedHashMap;
@@ -99,29 +99,17 @@ class LightController {
 
   private static String page(
       CollectionContext context, EnclosureSnapshot state, Form form, Model model) {
+    Fields fields = Fields.of(form, "light");
     model.addAttribute("state", state);
     model.addAttribute("view", LightView.of(state.assessment(), context.today(), context.units()));
     model.addAttribute(
         "fields",
         List.of(
-            Field.of(form, "onHour", "Lights on at", "number", "h", "8 is 08:00"),
-            Field.of(
-                form, "lightHours", "Hours of light a day", "number", "h", "Leave empty for 12 h"),
-            Field.of(
-                form,
-                "seasonal",
-                "Follow the local seasons",
-                "checkbox",
-                "",
-                "between 8 and 16 hours"),
-            Field.of(
-                form,
-                "winterHours",
-                "Shortest day of a year of your own",
-                "number",
-                "h",
-                "evenly between both, as for a winter rest"),
-            Field.of(form, "summerHours", "Longest day of a year of your own", "number", "h", "")));
+            fields.number("onHour", "h"),
+            fields.number("lightHours", "h"),
+            fields.check("seasonal"),
+            fields.number("winterHours", "h"),
+            fields.number("summerHours", "h")));
     return "light/light";
   }
 }

@@ -7,6 +7,7 @@ import app.islet.web.collection.Memberships;
 import app.islet.web.collection.NewCollections;
 import app.islet.web.collection.Role;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
 import java.util.Arrays;
@@ -112,18 +113,16 @@ class MembersController {
                         m.person().id().equals(context.person().id())))
             .toList());
     model.addAttribute("mine", memberships.collectionsOf(context.person().login()));
-    model.addAttribute(
-        "another", Field.of(form, "another", "Name of another collection", "text", "", ""));
+    Fields fields = Fields.of(form, "members");
+    model.addAttribute("another", fields.text("another"));
     model.addAttribute(
         "fields",
         List.of(
-            Field.of(form, "name", "Name", "text", "", ""),
-            Field.of(form, "login", "Sign-in name", "text", "", ""),
-            Field.of(form, "password", "First password", "password", "", "at least 10 characters"),
-            Field.select(
-                form,
+            fields.text("name"),
+            fields.text("login"),
+            fields.password("password"),
+            fields.select(
                 "role",
-                "Role",
                 Arrays.stream(Role.values())
                     .map(r -> new Field.Option(r.name(), r.word()))
                     .toList())));

@@ -18,6 +18,7 @@ import app.islet.web.collection.Role;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
@@ -312,6 +313,7 @@ class ResidentsController {
                                 new Field.Option(
                                     s.id() + "/" + t.id(),
                                     s.name() + ": " + t.name().toLowerCase(Locale.ROOT)))));
+    Fields fields = Fields.of(form, "residents");
     EnclosureSnapshot state = snapshots.get(context, id);
     model.addAttribute("state", state);
     addCompatibility(state, context.units(), model);
@@ -329,27 +331,15 @@ class ResidentsController {
     model.addAttribute(
         "fields",
         List.of(
-            Field.select(form, "species", "Species", species),
-            Field.of(form, "count", "How many", "number", "", ""),
-            Field.of(
-                form,
-                "length",
-                "Measured length",
-                "number",
-                Dimension.LENGTH.unit(context.system()),
-                "decides the life stage where you name none"),
-            Field.of(
-                form,
-                "mass",
-                "Weight of each animal",
-                "number",
-                Dimension.MASS.unit(context.system()),
-                "leave empty to estimate it from the length"),
-            Field.select(form, "stage", "Life stage", stages),
-            Field.of(form, "males", "Males", "number", "", "as far as known"),
-            Field.of(form, "females", "Females", "number", "", "as far as known"),
-            Field.of(form, "since", "Lives here since", "date", "", ""),
-            Field.of(form, "name", "Name", "text", "", "")));
+            fields.select("species", species),
+            fields.number("count"),
+            fields.length("length"),
+            fields.number("mass", Dimension.MASS),
+            fields.select("stage", stages),
+            fields.number("males"),
+            fields.number("females"),
+            fields.date("since"),
+            fields.text("name")));
     return "residents/residents";
   }
 }

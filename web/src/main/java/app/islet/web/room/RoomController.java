@@ -10,6 +10,7 @@ import app.islet.web.enclosure.Rooms;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
 import java.math.BigDecimal;
@@ -154,38 +155,24 @@ class RoomController {
   }
 
   private static List<Field> fields(Form form) {
-    String t = Dimension.TEMPERATURE.unit(form.units());
+    Fields fields = Fields.of(form, "room");
     return List.of(
-        Field.of(form, "roomName", "Room", "text", "", ""),
-        Field.of(form, "outdoors", "Under the sky: a garden or balcony", "checkbox", "", ""),
-        Field.of(form, "summerDay", "Summer day, warmest", "number", t, ""),
-        Field.of(form, "summerNight", "Summer night", "number", t, ""),
-        Field.of(form, "winterDay", "Winter day", "number", t, ""),
-        Field.of(form, "winterNight", "Winter night, coldest", "number", t, ""),
-        Field.of(form, "humidity", "Room humidity", "number", "%", "about 50 in a heated room"),
-        Field.of(
-            form,
-            "sunHours",
-            "Direct sun on the enclosure, a clear summer day",
-            "number",
-            "h",
-            "Leave empty if there is none"),
-        Field.of(
-            form,
-            "latitude",
-            "Latitude",
-            "number",
-            "°",
-            "north positive; for seasons and day length"),
-        Field.of(form, "longitude", "Longitude", "number", "°", "east positive"),
-        Field.select(
-            form,
+        fields.text("roomName"),
+        fields.check("outdoors"),
+        fields.number("summerDay", Dimension.TEMPERATURE),
+        fields.number("summerNight", Dimension.TEMPERATURE),
+        fields.number("winterDay", Dimension.TEMPERATURE),
+        fields.number("winterNight", Dimension.TEMPERATURE),
+        fields.number("humidity", "%"),
+        fields.number("sunHours", "h"),
+        fields.number("latitude", "°"),
+        fields.number("longitude", "°"),
+        fields.select(
             "residualCurrentDevice",
-            "RCD (residual-current device)",
             List.of(
                 new Field.Option("", "not known"),
                 new Field.Option("YES", "on these sockets"),
                 new Field.Option("NO", "none"))),
-        Field.of(form, "smallChildren", "Children under five in the home", "checkbox", "", ""));
+        fields.check("smallChildren"));
   }
 }

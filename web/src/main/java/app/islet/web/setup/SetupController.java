@@ -6,6 +6,7 @@ import app.islet.web.account.People;
 import app.islet.web.account.Person;
 import app.islet.web.collection.NewCollections;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.NotFoundException;
 import app.islet.web.support.Reply;
@@ -71,27 +72,20 @@ class SetupController {
   }
 
   private static String page(Model model, Form form) {
+    Fields fields = Fields.of(form, "setup");
     model.addAttribute(
         "fields",
         List.of(
-            Field.of(
-                form,
-                "collection",
-                "Name of the collection",
-                "text",
-                "",
-                "the animals you look after, as a whole"),
-            Field.of(form, "name", "Your name", "text", "", ""),
-            Field.of(form, "login", "Sign-in name", "text", "", "small letters, digits, . _ -"),
-            Field.of(form, "password", "Password", "password", "", "at least 10 characters"),
-            Field.select(
-                form,
+            fields.text("collection"),
+            fields.text("name"),
+            fields.text("login"),
+            fields.password("password"),
+            fields.select(
                 "units",
-                "Units",
                 List.of(
                     new Field.Option("METRIC", "cm, litres, °C"),
                     new Field.Option("US", "inches, US gallons, °F"))),
-            Field.of(form, "zone", "Time zone", "text", "", "as Europe/Vienna")));
+            fields.text("zone")));
     return "setup/setup";
   }
 

@@ -33,6 +33,10 @@ public record Field(
     return new Field(id, label, "select", "", form.typed(id), "", form.error(id), options);
   }
 
+  public Field withHint(String other) {
+    return new Field(id, label, kind, unit, value, other, error, options);
+  }
+
   public boolean checked() {
     return value.equals("on");
   }

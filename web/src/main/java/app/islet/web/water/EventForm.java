@@ -4,6 +4,7 @@ import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.water.WaterEvent;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -24,16 +25,15 @@ final class EventForm {
   }
 
   static List<Field> fields(Form form) {
+    Fields fields = Fields.of(form, "event");
     return List.of(
-        Field.select(
-            form,
+        fields.select(
             "kind",
-            "What",
             Arrays.stream(WaterEvent.Kind.values())
                 .map(k -> new Field.Option(k.name(), label(k, form.units())))
                 .toList()),
-        Field.of(form, "amount", "How much", "number", "", "where it says what of"),
-        Field.of(form, "eventDay", "On", "date", "", ""));
+        fields.number("amount"),
+        fields.date("eventDay"));
   }
 
   private static String label(WaterEvent.Kind kind, UnitSystem units) {

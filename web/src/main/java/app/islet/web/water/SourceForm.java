@@ -9,6 +9,7 @@ import app.islet.core.enclosure.WaterSource;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.water.Parameter;
 import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -93,40 +94,24 @@ final class SourceForm {
   }
 
   static List<Field> fields(Form form, KitUnits kit) {
+    Fields fields = Fields.of(form, "source");
     return List.of(
-        Field.select(
-            form,
+        fields.select(
             "from",
-            "The water comes from",
             Stream.concat(
                     Stream.of(new Field.Option("", "not said")),
                     Arrays.stream(WaterSource.values())
                         .map(s -> new Field.Option(s.name(), s.words())))
                 .toList()),
-        Field.of(form, "sourceNitrate", "Nitrate in it", "number", kit.unit(Parameter.NITRATE), ""),
-        Field.of(form, "sourcePh", "pH of it", "number", "", ""),
-        Field.of(
-            form,
-            "sourceHardness",
-            "Total hardness of it",
-            "number",
-            kit.unit(Parameter.HARDNESS),
-            ""),
-        Field.of(
-            form,
-            "sourceCarbonate",
-            "KH of the source water",
-            "number",
-            kit.unit(Parameter.CARBONATE),
-            "holds the pH"),
-        Field.of(form, "labelMl", "Conditioner: its label says", "number", "mL", ""),
-        Field.of(
-            form, "labelL", "for new water of", "number", Dimension.VOLUME.unit(form.units()), ""),
-        Field.of(form, "chloramine", "It takes chloramine too", "checkbox", "", ""),
-        Field.select(
-            form,
+        fields.number("sourceNitrate", kit.unit(Parameter.NITRATE)),
+        fields.number("sourcePh"),
+        fields.number("sourceHardness", kit.unit(Parameter.HARDNESS)),
+        fields.number("sourceCarbonate", kit.unit(Parameter.CARBONATE)),
+        fields.number("labelMl", "mL"),
+        fields.number("labelL", Dimension.VOLUME),
+        fields.check("chloramine"),
+        fields.select(
             "proof",
-            "Grown in by",
             Arrays.stream(Handling.Proof.values())
                 .map(p -> new Field.Option(p.name(), p.words()))
                 .toList()));
