@@ -1,4 +1,7 @@
-/** Islet for the shell: {@code check} and {@code calc}, nothing but a thin main over core. */
+/**
+ * Islet for the shell: {@code check}, {@code calc} and {@code propose}, nothing but a thin main
+ * over core.
+ */
 @NullMarked
 package app.islet.cli;
 

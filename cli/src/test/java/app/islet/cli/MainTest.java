@@ -129,4 +129,54 @@ class MainTest {
             b -> assertThat(b).startsWith("{\"error\":\"feedG must be 0 to"),
             c -> assertThat(c).isEqualTo("{\"afterMgPerL\":5.0}"));
   }
+
+  @Test
+  void what_is_proposed_is_a_document_that_check_accepts(@TempDir Path dir) throws IOException {
+    for (String aim : List.of("now", "grown")) {
+      out.reset();
+      assertThat(run("propose", "vampire-crab", "adult", "6", "winterC=19", "--for", aim)).isZero();
+      Path file = dir.resolve(aim + ".json");
+      Files.writeString(file, out.toString());
+      assertThat(err.toString()).isEmpty();
+      assertThat(run("check", file.toString())).isZero();
+    }
+    assertThat(run("propose", "axolotl", "adult", "1")).isZero();
+  }
+
+  @Test
+  void what_cannot_live_in_a_room_is_refused_in_one_sentence_with_1() {
+    assertThat(run("propose", "axolotl", "adult", "1", "summerC=30", "chiller=no")).isEqualTo(1);
+    assertThat(out.toString()).isEmpty();
+    assertThat(err.toString())
+        .startsWith("No enclosure passes for 1 axolotl (adult) in this room. Water of about ")
+        .hasLineCount(1);
+    assertThat(run("propose", "axolotl", "adult", "1", "summerC=30", "chiller=yes")).isZero();
+  }
+
+  @Test
+  void every_species_and_stage_is_listed_once_a_line() {
+    assertThat(run("propose", "--list")).isZero();
+    assertThat(out.toString().lines())
+        .contains("axolotl adult", "slider hatchling", "vampire-crab crablet")
+        .doesNotHaveDuplicates()
+        .hasSize(
+            CareLibrary.bundled().all().stream().mapToInt(sheet -> sheet.stages().size()).sum());
+  }
+
+  @Test
+  void a_proposal_that_is_not_understood_ends_with_2() {
+    assertThat(run("propose")).isEqualTo(2);
+    assertThat(run("propose", "axolotl", "adult")).isEqualTo(2);
+    assertThat(run("propose", "unicorn", "adult", "1")).isEqualTo(2);
+    assertThat(run("propose", "axolotl", "tadpole", "1")).isEqualTo(2);
+    assertThat(run("propose", "axolotl", "adult", "0")).isEqualTo(2);
+    assertThat(run("propose", "axolotl", "adult", "many")).isEqualTo(2);
+    assertThat(run("propose", "axolotl", "adult", "1", "--for", "ever")).isEqualTo(2);
+    assertThat(run("propose", "axolotl", "adult", "1", "chiller=perhaps")).isEqualTo(2);
+    assertThat(run("propose", "axolotl", "adult", "1", "summerC=warm")).isEqualTo(2);
+    assertThat(run("propose", "axolotl", "adult", "1", "summerC=18", "winterC=20")).isEqualTo(2);
+    assertThat(run("propose", "axolotl", "adult", "1", "spring=18")).isEqualTo(2);
+    assertThat(out.toString()).isEmpty();
+    assertThat(err.toString()).contains("it has egg, larva, juvenile, adult").hasLineCount(11);
+  }
 }

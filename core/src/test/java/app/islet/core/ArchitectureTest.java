@@ -33,6 +33,7 @@ class ArchitectureTest {
           "review",
           "plan",
           "build",
+          "proposal",
           "calculator",
           "document");
 

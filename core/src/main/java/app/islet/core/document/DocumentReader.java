@@ -236,7 +236,9 @@ public final class DocumentReader {
     return new Land(
         l.number("sharePercent", 1, 100, "%"),
         l.number("heightCm", 0, Vessel.MAX_CM, "cm"),
-        l.number("rampCm", 0, Vessel.MAX_CM, "cm"));
+        l.number("rampCm", 0, Vessel.MAX_CM, "cm"),
+        l.optionalChoice("material", SubstrateMaterial.class),
+        l.flag("litter", false));
   }
 
   private static Platform platform(Fields p) {

@@ -11,6 +11,7 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Handling;
+import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lighting;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.SourceWater;
@@ -44,18 +45,7 @@ public final class DocumentWriter {
     root.put("vessel", vessel(e.vessel()));
     root.put("water", water(e));
     root.put("ground", ground(e.ground()));
-    e.land()
-        .ifPresent(
-            l ->
-                root.put(
-                    "land",
-                    group(
-                        "sharePercent",
-                        l.sharePercent(),
-                        "heightCm",
-                        l.heightCm(),
-                        "rampCm",
-                        l.rampCm())));
+    e.land().ifPresent(l -> root.put("land", land(l)));
     root.put("lid", Fields.written(e.lid()));
     e.platform()
         .ifPresent(
@@ -199,6 +189,16 @@ public final class DocumentWriter {
     }
     if (g.magnetTested()) {
       map.put("magnetTested", true);
+    }
+    return map;
+  }
+
+  private static Map<String, Object> land(Land l) {
+    Map<String, Object> map =
+        group("sharePercent", l.sharePercent(), "heightCm", l.heightCm(), "rampCm", l.rampCm());
+    l.material().ifPresent(material -> map.put("material", Fields.written(material)));
+    if (l.litter()) {
+      map.put("litter", true);
     }
     return map;
   }

@@ -68,22 +68,19 @@ public enum DesignField {
   LAND_SHARE("/land/sharePercent", "landShare") {
     @Override
     Enclosure set(Enclosure e, double percent) {
-      Land land = landOf(e);
-      return e.with(new Land(percent, land.heightCm(), land.rampCm()));
+      return e.with(landOf(e).withSharePercent(percent));
     }
   },
   LAND_HEIGHT("/land/heightCm", "landHeight") {
     @Override
     Enclosure set(Enclosure e, double cm) {
-      Land land = landOf(e);
-      return e.with(new Land(land.sharePercent(), cm, land.rampCm()));
+      return e.with(landOf(e).withHeightCm(cm));
     }
   },
   LAND_RAMP("/land/rampCm", "ramp") {
     @Override
     Enclosure set(Enclosure e, double cm) {
-      Land land = landOf(e);
-      return e.with(new Land(land.sharePercent(), land.heightCm(), cm));
+      return e.with(landOf(e).withRampCm(cm));
     }
   },
   /** The platform as a square of that side. */

@@ -60,7 +60,8 @@ public final class FurnishingCatalogue {
     return e.with(e.furnishings().withParts(parts));
   }
 
-  private static String freeId(Enclosure e, FurnishingKind kind) {
+  /** A name no part of the design has. */
+  public static String freeId(Enclosure e, FurnishingKind kind) {
     String stem = kind.name().toLowerCase(Locale.ROOT).replace('_', '-') + "-";
     for (int n = 1; ; n++) {
       String id = stem + n;

@@ -40,6 +40,18 @@ public record Furnishings(
         Optional.of(some), stones, plants, dishes, furtherWaysOut, parts, spareShells);
   }
 
+  /** The same with so many hides that are only counted; none are as none said. */
+  public Furnishings withHides(int count, double openingCm) {
+    return new Furnishings(
+        count > 0 ? Optional.of(new Hides(count, openingCm)) : Optional.empty(),
+        stones,
+        plants,
+        dishes,
+        furtherWaysOut,
+        parts,
+        spareShells);
+  }
+
   public Furnishings with(Stones some) {
     return new Furnishings(
         hides, Optional.of(some), plants, dishes, furtherWaysOut, parts, spareShells);

@@ -70,6 +70,25 @@ public record Site(
         false);
   }
 
+  /**
+   * A room of which the warmest day and the coldest night are known; the other times as usual in a
+   * heated home: a summer's night 5 K cooler, a winter's day 4 K warmer. Common practice, no
+   * source.
+   *
+   * @throws IllegalArgumentException if the coldest night is warmer than the warmest day
+   */
+  public static Site room(double warmestC, double coldestC) {
+    if (!(coldestC <= warmestC)) {
+      throw new IllegalArgumentException("the coldest night cannot be warmer than the warmest day");
+    }
+    return new Site(
+        warmestC,
+        Math.max(coldestC, warmestC - 5),
+        Math.min(warmestC, coldestC + 4),
+        coldestC,
+        LIVING_ROOM.humidityPercent);
+  }
+
   public Site withSafety(boolean device, boolean children) {
     return with(Optional.of(device), children, sunHours, latitude, longitude);
   }

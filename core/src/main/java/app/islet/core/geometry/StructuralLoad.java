@@ -4,6 +4,7 @@ import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Furnishing;
 import app.islet.core.enclosure.FurnishingKind;
+import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.Vessel;
 import java.util.Arrays;
@@ -97,9 +98,9 @@ public record StructuralLoad(
     return section * e.vessel().footprintCm2() / length / 1000;
   }
 
-  /** A bank of a bare vessel is heaped of soil. */
+  /** What land and points are heaped of: a bank of a bare vessel of soil where nobody said. */
   public static SubstrateMaterial raisedMaterial(Enclosure e) {
-    SubstrateMaterial material = e.ground().material();
+    SubstrateMaterial material = e.land().flatMap(Land::material).orElse(e.ground().material());
     return material == SubstrateMaterial.BARE ? SubstrateMaterial.SOIL : material;
   }
 

@@ -4,6 +4,7 @@ import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Furnishing;
 import app.islet.core.enclosure.FurnishingKind;
+import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Substrate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -18,6 +19,9 @@ import java.util.Map;
  * @param uppermost by material; none of it where the floor is bare
  */
 public record SubstrateVolumes(List<Volume> layers, List<Volume> uppermost) {
+  /** Leaf litter lies so thick on land; common practice, no source. */
+  private static final double LITTER_CM = 2;
+
   /** So little is not worth a line. */
   private static final double LEAST_L = 0.005;
 
@@ -48,6 +52,10 @@ public record SubstrateVolumes(List<Volume> layers, List<Volume> uppermost) {
       litres.merge(ground.material(), floorCm2 * ground.uppermostCm() / 1000, Double::sum);
     }
     litres.merge(StructuralLoad.raisedMaterial(e), raisedL(e), Double::sum);
+    if (e.land().filter(Land::litter).isPresent()) {
+      litres.merge(
+          SubstrateMaterial.LEAF_LITTER, geometry.dryLandCm2() * LITTER_CM / 1000, Double::sum);
+    }
     List<Volume> uppermost =
         litres.entrySet().stream()
             .filter(entry -> entry.getValue() > LEAST_L)

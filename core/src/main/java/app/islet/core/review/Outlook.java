@@ -1,5 +1,6 @@
 package app.islet.core.review;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.situation.HusbandryState;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -73,16 +74,21 @@ public record Outlook(List<Event> events) {
 
   /** Months until the last of the residents is grown, at least 6 and at most 120. */
   public static int monthsToAdult(HusbandryState now) {
+    return monthsToAdult(now.residents());
+  }
+
+  /** The same of animals that have no enclosure yet. */
+  public static int monthsToAdult(List<Resident> residents) {
     int months = 6;
-    while (months < MOST_MONTHS && !allGrown(now, months)) {
+    while (months < MOST_MONTHS && !allGrown(residents, months)) {
       months += 6;
     }
     return months;
   }
 
-  private static boolean allGrown(HusbandryState now, int months) {
+  private static boolean allGrown(List<Resident> residents, int months) {
     int days = days(months);
-    return now.residents().stream()
+    return residents.stream()
         .allMatch(r -> r.after(days).bodyCm() >= GROWN * r.sheet().body().adultLengthCm());
   }
 
@@ -91,8 +97,11 @@ public record Outlook(List<Event> events) {
     return (int) Math.round(months * DAYS_PER_MONTH);
   }
 
-  /** What grows worse by growing: a filter or a tube ages too, but is fixed on the rounds. */
-  private static List<Finding> failing(HusbandryState situation) {
+  /**
+   * What of a situation is Danger, Wrong or too little room; no light, for a tube ages too, but is
+   * replaced on the rounds.
+   */
+  public static List<Finding> failing(HusbandryState situation) {
     return Review.judged(situation)
         .filter(Outlook::isFailing)
         .filter(f -> f.step() != Step.LIGHT)

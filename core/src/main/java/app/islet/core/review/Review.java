@@ -61,7 +61,7 @@ public record Review(List<Finding> findings) {
    * Every finding, in no order and without asking what other schools would say. All that is asked
    * of one resident is asked at once, while what its body reaches is still at hand.
    */
-  static Stream<Finding> judged(HusbandryState situation) {
+  public static Stream<Finding> judged(HusbandryState situation) {
     return Stream.concat(
         situation.cohorts().stream().flatMap(cohort -> judged(situation, cohort)),
         SHARED_RULES.stream().flatMap(rule -> rule.judge(situation)));

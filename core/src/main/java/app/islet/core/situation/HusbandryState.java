@@ -83,7 +83,8 @@ public record HusbandryState(
     return with(others, date);
   }
 
-  private HusbandryState with(List<Resident> others, LocalDate day) {
+  /** The same with other residents on another day. */
+  public HusbandryState with(List<Resident> others, LocalDate day) {
     return new HusbandryState(enclosure, others, day, geometry, climate.of(others), waterRecord);
   }
 

@@ -1,5 +1,6 @@
 package app.islet.web.design;
 
+import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
@@ -50,6 +51,8 @@ final class BasicsForm {
         fields.number("landShare", "%"),
         fields.length("landHeight"),
         fields.length("ramp"),
+        fields.select("landMaterial", heaped()),
+        fields.check("landLitter"),
         fields.check("platform"),
         fields.length("platformLength"),
         fields.length("platformWidth"));
@@ -78,6 +81,21 @@ final class BasicsForm {
         fields.number("uvi30"),
         fields.number("uviRead"),
         fields.check("airStone"));
+  }
+
+  private static List<Field.Option> heaped() {
+    List<Field.Option> options = new ArrayList<>(List.of(new Field.Option("", "the substrate")));
+    for (SubstrateMaterial material :
+        List.of(
+            SubstrateMaterial.SOIL,
+            SubstrateMaterial.COCONUT_AND_SAND,
+            SubstrateMaterial.SAND,
+            SubstrateMaterial.MOSS,
+            SubstrateMaterial.GRAVEL,
+            SubstrateMaterial.LARGE_STONES)) {
+      options.add(new Field.Option(material.name(), material.words()));
+    }
+    return options;
   }
 
   private static List<Field.Option> between() {

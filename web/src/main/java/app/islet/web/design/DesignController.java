@@ -4,9 +4,11 @@ import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.enclosure.Vessel;
+import app.islet.core.proposal.Proposal;
+import app.islet.core.proposal.Proposer;
+import app.islet.core.proposal.Wish;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.review.Outlook;
-import app.islet.core.review.Proposal;
 import app.islet.core.situation.HusbandryState;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
@@ -186,8 +188,8 @@ class DesignController {
       }
       form.refuse(
           "maxLength",
-          "No vessel as sold that fits there passes for them in this room: give it more room, or"
-              + " keep fewer.");
+          "No vessel that fits there passes for them in this room: give it more room, or keep"
+              + " fewer.");
     }
     Form design = new Form(DesignForm.typed(state.design(), context.system()), context.system());
     return reply.refused(
@@ -196,8 +198,13 @@ class DesignController {
 
   private static Optional<Enclosure> proposed(
       EnclosureSnapshot state, double length, double width) {
-    return Proposal.of(
-        state.name(), state.residents(), state.design().site(), state.day(), length, width);
+    if (state.residents().isEmpty()) {
+      return Optional.empty();
+    }
+    Wish.Limits room = new Wish.Limits(length, width, true);
+    return Proposer.now(
+            new Wish(state.name(), state.residents(), state.design().site(), state.day(), room))
+        .map(Proposal::design);
   }
 
   /** Applies a remedy of numbers. */

@@ -1,5 +1,6 @@
 package app.islet.web.design;
 
+import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Additives;
 import app.islet.core.enclosure.Chemistry;
 import app.islet.core.enclosure.Companion;
@@ -72,6 +73,8 @@ final class DesignForm {
     typed.put("lid", e.lid().name());
     typed.put("braced", e.vessel().walls().braced() ? "on" : "");
     e.platform().ifPresent(p -> typed.put("platform", "on"));
+    e.land().flatMap(Land::material).ifPresent(m -> typed.put("landMaterial", m.name()));
+    e.land().filter(Land::litter).ifPresent(l -> typed.put("landLitter", "on"));
     first(e, Equipment.Heater.class).ifPresent(h -> typed.put("guarded", h.guarded() ? "on" : ""));
     first(e, Equipment.Filter.class)
         .flatMap(Equipment.Filter::runningSince)
@@ -274,7 +277,15 @@ final class DesignForm {
       form.refuse("landHeight", "Say how high the land stands above the tank's floor.");
     }
     return Optional.of(
-        new Land(Math.max(1, share.getAsDouble()), height.orElse(0), ramp.orElse(0)));
+        new Land(
+            Math.max(1, share.getAsDouble()),
+            height.orElse(0),
+            ramp.orElse(0),
+            form.typed("landMaterial").isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                    form.choice("landMaterial", SubstrateMaterial.class, SubstrateMaterial.SOIL)),
+            form.flag("landLitter")));
   }
 
   private static List<Equipment> equipment(Form form, Enclosure base) {

@@ -3,6 +3,7 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
+import app.islet.core.climate.HeaterSizes;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;

@@ -4,6 +4,7 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
+import app.islet.core.climate.HeaterSizes;
 import app.islet.core.climate.Pond;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Dimension;

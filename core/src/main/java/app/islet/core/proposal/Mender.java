@@ -1,0 +1,132 @@
+package app.islet.core.proposal;
+
+import app.islet.core.animal.Resident;
+import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.review.Finding;
+import app.islet.core.review.Outlook;
+import app.islet.core.review.Remedy;
+import app.islet.core.review.Review;
+import app.islet.core.review.Severity;
+import app.islet.core.situation.HusbandryState;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Puts a design right by the review's own remedies of numbers, the vessel left as it is. */
+final class Mender {
+  private static final int MOST_REMEDIES = 40;
+  private static final int MOST_TOUCHES = 12;
+  private static final String CHILLER = "/equipment/chiller";
+
+  private final List<Resident> residents;
+  private final LocalDate date;
+  private final boolean chiller;
+
+  Mender(List<Resident> residents, LocalDate date, boolean chiller) {
+    this.residents = List.copyOf(residents);
+    this.date = date;
+    this.chiller = chiller;
+  }
+
+  HusbandryState state(Enclosure e) {
+    return HusbandryState.of(e, residents, date);
+  }
+
+  /** The design with nothing Danger or Wrong in it and with room enough; none if that fails. */
+  Optional<Enclosure> mended(Enclosure design) {
+    Enclosure e = design;
+    for (int n = 0; n < MOST_REMEDIES; n++) {
+      List<Finding> failing = Outlook.failing(state(e));
+      if (failing.isEmpty()) {
+        return Optional.of(touchedUp(e));
+      }
+      Optional<Enclosure> fixed = firstFix(e, failing);
+      if (fixed.isEmpty()) {
+        return Optional.empty();
+      }
+      e = fixed.get();
+    }
+    return Optional.empty();
+  }
+
+  /** The gravest finding that is left when nothing helps any more. */
+  Optional<Finding> stuckAt(Enclosure design) {
+    Enclosure e = design;
+    List<Finding> failing = Outlook.failing(state(e));
+    for (int n = 0; n < MOST_REMEDIES && !failing.isEmpty(); n++) {
+      Optional<Enclosure> fixed = firstFix(e, failing);
+      if (fixed.isEmpty()) {
+        break;
+      }
+      e = fixed.get();
+      failing = Outlook.failing(state(e));
+    }
+    return failing.stream().min(Comparator.comparing(Finding::severity));
+  }
+
+  /** The first remedy that changes something. */
+  Optional<Enclosure> firstFix(Enclosure e, List<Finding> failing) {
+    for (Finding finding : failing) {
+      for (Remedy remedy : finding.remedies()) {
+        if (isAllowed(remedy)) {
+          Enclosure fixed = e.with(remedy.changes());
+          if (!fixed.equals(e)) {
+            return Optional.of(fixed);
+          }
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** What is only to be watched is mended too, where that leaves less to watch. */
+  private Enclosure touchedUp(Enclosure mended) {
+    Enclosure e = mended;
+    for (int n = 0; n < MOST_TOUCHES; n++) {
+      Optional<Enclosure> better = better(e);
+      if (better.isEmpty()) {
+        return e;
+      }
+      e = better.get();
+    }
+    return e;
+  }
+
+  private Optional<Enclosure> better(Enclosure e) {
+    List<Finding> watched = watched(e);
+    for (Finding finding : watched) {
+      for (Remedy remedy : finding.remedies()) {
+        // Nobody buys a chiller for what is only near the edge.
+        if (isAllowed(remedy) && remedy.changes().stream().noneMatch(Mender::chills)) {
+          Enclosure tried = e.with(remedy.changes());
+          if (watched(tried).size() < watched.size()) {
+            return Optional.of(tried);
+          }
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Everything worse than a note. */
+  List<Finding> watched(Enclosure e) {
+    return Review.judged(state(e)).filter(f -> f.severity() != Severity.NOTE).toList();
+  }
+
+  private boolean isAllowed(Remedy remedy) {
+    return !remedy.changes().isEmpty()
+        && remedy.changes().stream().noneMatch(Mender::resizes)
+        && (chiller || remedy.changes().stream().noneMatch(Mender::chills));
+  }
+
+  /** A larger vessel is the next candidate, not a remedy of this one. */
+  private static boolean resizes(Change change) {
+    return change.field().startsWith("/vessel");
+  }
+
+  private static boolean chills(Change change) {
+    return change.field().startsWith(CHILLER);
+  }
+}

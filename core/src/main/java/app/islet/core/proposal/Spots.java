@@ -1,0 +1,57 @@
+package app.islet.core.proposal;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Free places on a floor: what is set down keeps off what is there. */
+final class Spots {
+  private static final double STEP_CM = 1;
+  private static final double APART_CM = 1;
+
+  /** A rectangle in plan, cm from the left end and from the back. */
+  record Box(double x, double y, double length, double width) {
+    boolean clearOf(Box other) {
+      return x >= other.x + other.length + APART_CM
+          || other.x >= x + length + APART_CM
+          || y >= other.y + other.width + APART_CM
+          || other.y >= y + width + APART_CM;
+    }
+  }
+
+  private final List<Box> taken = new ArrayList<>();
+
+  void take(Box box) {
+    taken.add(box);
+  }
+
+  /**
+   * Where a thing of that size fits within the zone, nearest to the point that is so far along it
+   * and across it.
+   *
+   * @param along and {@code across} 0 to 1 of the zone
+   */
+  Optional<Box> free(Box zone, double length, double width, double along, double across) {
+    double roomX = zone.length() - length;
+    double roomY = zone.width() - width;
+    if (roomX < 0 || roomY < 0) {
+      return Optional.empty();
+    }
+    double wantedX = zone.x() + along * roomX;
+    double wantedY = zone.y() + across * roomY;
+    List<Box> places = new ArrayList<>();
+    for (double x = 0; x <= roomX; x += STEP_CM) {
+      for (double y = 0; y <= roomY; y += STEP_CM) {
+        Box place = new Box(zone.x() + x, zone.y() + y, length, width);
+        if (taken.stream().allMatch(place::clearOf)) {
+          places.add(place);
+        }
+      }
+    }
+    return places.stream()
+        .min(
+            Comparator.comparingDouble(
+                place -> Math.hypot(place.x() - wantedX, place.y() - wantedY)));
+  }
+}
