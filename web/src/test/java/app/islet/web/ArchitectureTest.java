@@ -44,6 +44,7 @@ class ArchitectureTest {
           List.of(
               "setup",
               "overview",
+              "proposal",
               "rounds",
               "plan",
               "residents",

@@ -162,6 +162,11 @@ public record Resident(
         smallestCm);
   }
 
+  /** So many of the same animals, their sexes no longer known. */
+  public Resident ofCount(int heads) {
+    return asOneOf(name, heads, 0, 0, alsoFed);
+  }
+
   /** The same body, of so many animals. */
   Resident asOneOf(String names, int heads, int male, int female, List<FoodItem> foods) {
     return new Resident(

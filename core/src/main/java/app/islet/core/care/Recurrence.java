@@ -45,6 +45,11 @@ public record Recurrence(Set<DayOfWeek> weekdays, int everyDays, int perDay) {
     return everyDays > 1;
   }
 
+  /** How often on an average day. */
+  public double timesADay() {
+    return weekdays.isEmpty() ? (double) perDay / everyDays : perDay * weekdays.size() / 7.0;
+  }
+
   public String words() {
     String times = perDay == 1 ? "" : perDay == 2 ? "twice " : perDay + " times ";
     if (!weekdays.isEmpty()) {

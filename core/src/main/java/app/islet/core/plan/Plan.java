@@ -11,6 +11,11 @@ public record Plan(List<Task> tasks) {
         tasks.stream().sorted(Comparator.comparing(Task::kind).thenComparing(Task::key)).toList();
   }
 
+  /** Minutes of work on an average day, roughly. */
+  public double minutesADay() {
+    return tasks.stream().mapToDouble(t -> t.minutes() * t.recurrence().timesADay()).sum();
+  }
+
   public Optional<Task> task(String key) {
     return tasks.stream().filter(t -> t.key().equals(key)).findFirst();
   }

@@ -39,6 +39,15 @@ public final class Proposer {
     return new Proposer(wish).best(Aim.NOW, Course.of(wish.residents(), A_YEAR));
   }
 
+  /** The smallest that passes today, whatever comes, and without decoration. */
+  static Optional<Enclosure> today(Wish wish) {
+    Course course = Course.of(wish.residents(), 0);
+    Mender mender = new Mender(course.now(), wish.day(), wish.limits().chiller());
+    return Candidates.of(course, wish.limits()).stream()
+        .flatMap(v -> mender.mended(new Furnisher(wish, course).furnished(v)).stream())
+        .findFirst();
+  }
+
   /** The smallest that serves until they are grown, or as long as any does. */
   public static Optional<Proposal> grown(Wish wish) {
     int months = Math.max(A_YEAR, Outlook.monthsToAdult(wish.residents()));

@@ -5,6 +5,7 @@ import app.islet.core.enclosure.Vessel;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.text.Problem;
 import app.islet.core.text.UnreadableException;
+import app.islet.web.animal.NewEnclosures;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.enclosure.Designs;

@@ -1,8 +1,7 @@
-package app.islet.web.exchange;
+package app.islet.web.animal;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.document.EnclosureDocument;
-import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.Designs;
 import app.islet.web.enclosure.EnclosureRecord;

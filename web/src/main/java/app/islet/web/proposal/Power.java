@@ -1,0 +1,27 @@
+package app.islet.web.proposal;
+
+import app.islet.web.buildlog.Tariff;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Optional;
+
+/** What electricity comes to, in money where the collection has a tariff. */
+record Power(Optional<Tariff> tariff) {
+  String aMonth(double kwh) {
+    if (kwh < 0.5) {
+      return "no electricity";
+    }
+    return "about " + said(kwh) + " a month";
+  }
+
+  String said(double kwh) {
+    String amount = Math.round(kwh) + " kWh";
+    return tariff.map(t -> amount + " (" + money(kwh, t) + ")").orElse(amount);
+  }
+
+  private static String money(double kwh, Tariff t) {
+    return t.perKwh().multiply(BigDecimal.valueOf(kwh)).setScale(0, RoundingMode.HALF_UP)
+        + " "
+        + t.currency();
+  }
+}
