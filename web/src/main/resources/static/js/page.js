@@ -5,10 +5,11 @@ import { enhance as keys } from "./part/keys.js";
 import { enhance as later } from "./part/later.js";
 import { enhance as once } from "./part/once.js";
 import { enhance as print } from "./part/print.js";
+import { enhance as stages } from "./part/stages.js";
 import { enhance as steps } from "./part/steps.js";
 import { enhance as board } from "./bench/board.js";
 import { enhance as drag } from "./bench/drag.js";
 import { enhance as history } from "./bench/history.js";
 import { enhance as preview } from "./bench/preview.js";
 
-for (const enhance of [chart, find, keys, later, once, print, steps, preview, history, drag, board]) enhance(document);
+for (const enhance of [chart, find, keys, later, once, print, stages, steps, preview, history, drag, board]) enhance(document);

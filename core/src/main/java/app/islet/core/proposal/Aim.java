@@ -7,7 +7,7 @@ public enum Aim {
   /** The smallest that serves until they are grown. */
   GROWN("Until they are grown"),
   /** A vessel the keeper has. */
-  HAVE("In the vessel you have");
+  HAVE("In the tank you have");
 
   private final String words;
 

@@ -207,7 +207,7 @@ final class Decor {
       caves.add(
           new Thing(
               FurnishingKind.CAVE,
-              0.2 + 0.25 * n,
+              0.08 + 0.28 * n,
               n % 2 == 0 ? 0.05 : 0.95,
               length,
               width,
@@ -232,9 +232,9 @@ final class Decor {
             false));
     if (!e.furnishings().plants().isEmpty()) {
       double high = Math.min(12, air * 0.6);
-      things.add(new Thing(FurnishingKind.PLANTS, 0.95, 0.05, 9, 9, high, true));
-      things.add(new Thing(FurnishingKind.PLANTS, 0.9, 0.95, 8, 8, 0.7 * high, true));
-      things.add(new Thing(FurnishingKind.PLANTS, 0.45, 0.02, 8, 8, high, true));
+      things.add(new Thing(FurnishingKind.PLANTS, 0.24, 0.05, 9, 9, high, true));
+      things.add(new Thing(FurnishingKind.PLANTS, 0.82, 0.95, 8, 8, 0.7 * high, true));
+      things.add(new Thing(FurnishingKind.PLANTS, 0.53, 0.02, 8, 8, high, true));
     }
     return things;
   }

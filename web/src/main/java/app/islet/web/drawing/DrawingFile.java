@@ -40,6 +40,7 @@ public final class DrawingFile {
                 "class",
                 "workbench no-depth")
             .element("style", STYLE)
+            .raw(Textures.patterns())
             .raw(placed(section, 0, first))
             .raw(placed(plan, first, second));
     return svg.close("svg").toString();

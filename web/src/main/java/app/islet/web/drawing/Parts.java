@@ -63,8 +63,10 @@ final class Parts {
     open(svg, part, css);
     switch (part.kind().form()) {
       case PLANK, BANK -> slope(svg, part, left, right, top, bottom);
-      case PLANTS -> plants(svg, left, right, top, bottom);
-      case HOLLOW -> hollow(svg, left, right, top, bottom);
+      case PLANTS ->
+          PartShapes.plants(svg, left, right, top, bottom, part.bottomCm() >= lineCm - 0.1);
+      case FLOATING_PLANTS -> PartShapes.pads(svg, left, right, top, bottom);
+      case HOLLOW -> PartShapes.cave(svg, left, right, top, bottom);
       case TRAY -> tray(svg, left, right, top, bottom);
       case LAMP -> lamp(svg, part, left, right, top, bottom);
       default -> block(svg, part, left, right, top, bottom);
@@ -74,25 +76,30 @@ final class Parts {
 
   private static void block(
       Svg svg, Furnishing part, double left, double right, double top, double bottom) {
-    double round = part.round() ? Math.min(right - left, bottom - top) / 2.2 : 2;
-    rect(svg, left, top, right, bottom, round);
-    if (part.kind() == FurnishingKind.STACK) {
-      double middle = (top + bottom) / 2;
-      line(
-          svg,
-          "s-joint",
-          "M%s %sH%sM%s %sV%s",
-          left,
-          middle,
-          right,
-          (left + right) / 2,
-          top,
-          middle);
+    switch (part.kind()) {
+      case STONE -> PartShapes.stone(svg, part, left, right, top, bottom);
+      case WOOD, CORK -> PartShapes.log(svg, left, right, top, bottom);
+      case BRANCH -> PartShapes.branch(svg, left, right, top, bottom);
+      case STACK -> stack(svg, left, right, top, bottom);
+      default ->
+          rect(
+              svg,
+              left,
+              top,
+              right,
+              bottom,
+              part.round() ? Math.min(right - left, bottom - top) / 2.2 : 2);
     }
   }
 
-  private static void rect(
-      Svg svg, double left, double top, double right, double bottom, double round) {
+  private static void stack(Svg svg, double left, double right, double top, double bottom) {
+    rect(svg, left, top, right, bottom, 2);
+    double middle = (top + bottom) / 2;
+    line(
+        svg, "s-joint", "M%s %sH%sM%s %sV%s", left, middle, right, (left + right) / 2, top, middle);
+  }
+
+  static void rect(Svg svg, double left, double top, double right, double bottom, double round) {
     svg.empty(
         "rect", "x", left, "y", top, "width", right - left, "height", bottom - top, "rx", round);
   }
@@ -119,31 +126,6 @@ final class Parts {
         path("M%s %sL%s %sL%s %sZ", low, bottom, high, top, high, plank ? top + 8 : bottom));
   }
 
-  private static void hollow(Svg svg, double left, double right, double top, double bottom) {
-    double wall = Math.min(8, (right - left) / 6);
-    svg.empty(
-        "path",
-        "d",
-        path(
-            "M%s %sV%sQ%s %s %s %sQ%s %s %s %sV%sH%sV%sH%sV%sZ",
-            left,
-            bottom,
-            (top + bottom) / 2,
-            left,
-            top,
-            (left + right) / 2,
-            top,
-            right,
-            top,
-            right,
-            (top + bottom) / 2,
-            bottom,
-            right - wall,
-            (top + 2 * bottom) / 3,
-            left + wall,
-            bottom));
-  }
-
   /** A floor between two walls. */
   private static void tray(Svg svg, double left, double right, double top, double bottom) {
     rect(svg, left, bottom - 5, right, bottom, 1);
@@ -163,31 +145,6 @@ final class Parts {
         path("M%s %sH%sL%s %sH%sZ", left + neck, top, right - neck, right, bottom, left));
   }
 
-  /** Stems that end just under their top, always the same for the same plants. */
-  private static void plants(Svg svg, double left, double right, double top, double bottom) {
-    int stems = (int) Math.max(2, Math.min(14, (right - left) / 9));
-    StringBuilder d = new StringBuilder();
-    for (int n = 0; n < stems; n++) {
-      double at = left + (right - left) * (n + 0.5) / stems;
-      double lean = (n % 2 == 0 ? 5 : -5);
-      double end = top + (n % 3) * (bottom - top) * 0.06;
-      d.append(path("M%s %sQ%s %s %s %s", at, bottom, at + lean, (end + bottom) / 2, at, end));
-    }
-    svg.empty(
-        "rect",
-        "class",
-        "s-grip",
-        "x",
-        left,
-        "y",
-        top,
-        "width",
-        right - left,
-        "height",
-        bottom - top);
-    svg.empty("path", "class", "s-stems", "d", d.toString());
-  }
-
   /** From above. */
   static void plan(Svg svg, Furnishing part, DoubleUnaryOperator x, DoubleUnaryOperator y) {
     double left = x.applyAsDouble(part.xCm());
@@ -202,7 +159,9 @@ final class Parts {
                 Svg.number((left + right) / 2),
                 Svg.number((back + front) / 2));
     svg.open("g", "transform", turn);
-    if (part.round()) {
+    if (part.kind() == FurnishingKind.STONE) {
+      PartShapes.pebble(svg, part, left, right, back, front);
+    } else if (part.round()) {
       svg.empty(
           "ellipse",
           "cx",
@@ -243,7 +202,7 @@ final class Parts {
         middle + 5);
   }
 
-  private static String path(String pattern, double... numbers) {
+  static String path(String pattern, double... numbers) {
     Object[] words = new Object[numbers.length];
     for (int n = 0; n < numbers.length; n++) {
       words[n] = Svg.number(numbers[n]);

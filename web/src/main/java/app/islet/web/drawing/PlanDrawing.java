@@ -304,7 +304,7 @@ public final class PlanDrawing {
             .formatted(
                 Svg.number(left), Svg.number(TOP), grid.stepX() * scale, grid.stepY() * scale);
     for (int kind = 0; kind < names.length; kind++) {
-      String outline = regions.outline(kind);
+      String outline = SmoothOutline.of(regions.outline(kind));
       if (!outline.isEmpty()) {
         svg.empty(
             "path",

@@ -2,6 +2,7 @@ package app.islet.web.drawing;
 
 import app.islet.core.Assessment;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.quantity.UnitSystem;
 import java.util.List;
@@ -16,6 +17,10 @@ public final class SectionDrawing {
   private static final double GLYPH_PIXELS = 150;
 
   private static final double GLYPH_EDGE = 3;
+  private static final double PICTURE_EDGE = 6;
+
+  /** Room over the rim for lamps. */
+  private static final double LAMPS_PX = 44;
 
   private SectionDrawing() {}
 
@@ -33,6 +38,33 @@ public final class SectionDrawing {
         sheet.svg().toString(),
         GLYPH_PIXELS + 2 * GLYPH_EDGE,
         vessel.heightCm() * scale + 2 * GLYPH_EDGE);
+  }
+
+  /**
+   * The section with its lamps and without dimensions, for a proposal or a comparison.
+   *
+   * @param widthPx of the inside
+   */
+  public static String picture(Assessment assessment, double widthPx) {
+    Vessel vessel = assessment.enclosure().vessel();
+    double scale = widthPx / vessel.lengthCm();
+    boolean lit =
+        assessment.enclosure().has(Equipment.BaskingLamp.class)
+            || assessment.enclosure().has(Equipment.UvbLamp.class);
+    double over = lit ? LAMPS_PX : PICTURE_EDGE;
+    SectionSheet sheet =
+        new SectionSheet(assessment, scale, PICTURE_EDGE, over, Double.NaN, true, new Svg());
+    title(sheet);
+    body(sheet);
+    new SectionLamps(sheet).draw();
+    new SectionAnimals(sheet).draw();
+    new SectionDevices(sheet).draw();
+    new SectionGlass(sheet).draw();
+    return new Glyph(
+            sheet.svg().toString(),
+            widthPx + 2 * PICTURE_EDGE,
+            vessel.heightCm() * scale + over + PICTURE_EDGE)
+        .scaled(1);
   }
 
   /**

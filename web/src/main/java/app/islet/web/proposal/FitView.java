@@ -80,7 +80,7 @@ record FitView(
     String who =
         room.count() == 1
             ? room.stage().name()
-            : room.count() + " " + English.lower(room.stage().name());
+            : "%s, %d of them".formatted(room.stage().name(), room.count());
     return "%s: %s%s".formatted(who, floor, water);
   }
 }

@@ -2,6 +2,7 @@ package app.islet.web.proposal;
 
 import app.islet.web.buildlog.Tariff;
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.Optional;
 
@@ -15,13 +16,19 @@ record Power(Optional<Tariff> tariff) {
   }
 
   String said(double kwh) {
-    String amount = Math.round(kwh) + " kWh";
+    String amount = rounded(kwh) + " kWh";
     return tariff.map(t -> amount + " (" + money(kwh, t) + ")").orElse(amount);
   }
 
+  /** To three figures: no estimate is finer. */
+  private static String rounded(double kwh) {
+    return BigDecimal.valueOf(kwh)
+        .round(new MathContext(3))
+        .setScale(0, RoundingMode.HALF_UP)
+        .toPlainString();
+  }
+
   private static String money(double kwh, Tariff t) {
-    return t.perKwh().multiply(BigDecimal.valueOf(kwh)).setScale(0, RoundingMode.HALF_UP)
-        + " "
-        + t.currency();
+    return rounded(t.perKwh().doubleValue() * kwh) + " " + t.currency();
   }
 }

@@ -99,9 +99,11 @@ class ProposalController {
     double scale = Math.min(WIDEST_PX / widest, TALLEST_PX / tallest);
     Fit fit = fits.of(sheet, asked.site(), asked.chiller(), context.today());
     model.addAttribute("fit", FitView.of(fit, asked.site(), power, context.units()));
-    model.addAttribute("fields", fields(context, sheet, filled(form, asked, context)));
+    Form filled = filled(form, asked, context);
+    model.addAttribute("fields", fields(context, sheet, filled));
+    model.addAttribute("roomFields", roomFields(filled));
+    model.addAttribute("roomKnown", asked.room().isPresent());
     model.addAttribute("haveFields", haveFields(form));
-    model.addAttribute("typed", form.all());
     model.addAttribute(
         "proposals",
         proposals.stream().map(p -> ProposalView.of(p, scale, power, context.units())).toList());
@@ -110,7 +112,9 @@ class ProposalController {
         proposals.isEmpty() && !form.hasErrors()
             ? Proposer.obstacle(asked.wish(sheet.name())).map(f -> context.units().text(f.what()))
             : Optional.empty());
-    model.addAttribute("noneInHave", asked.have().isPresent() && in(proposals, Aim.HAVE).isEmpty());
+    boolean haveProposed = in(proposals, Aim.HAVE).isPresent();
+    model.addAttribute("haveProposed", haveProposed);
+    model.addAttribute("noneInHave", asked.have().isPresent() && !haveProposed);
     model.addAttribute("others", fit.home().isEmpty() ? others(context, sheet, asked) : List.of());
     model.addAttribute("clientId", UUID.randomUUID().toString());
     return "proposal/species";
@@ -122,10 +126,11 @@ class ProposalController {
 
   private static List<Proposal> proposals(Asked asked, String name) {
     Wish wish = asked.wish(name);
-    return Stream.of(
-            Proposer.now(wish),
-            Proposer.grown(wish),
-            asked.have().flatMap(vessel -> asManyAsFit(vessel, wish)))
+    Optional<Proposal> grown = Proposer.grown(wish);
+    // What serves for good serves for a year: the same twice would be no choice.
+    Optional<Proposal> now =
+        Proposer.now(wish).filter(p -> grown.filter(g -> g.design().equals(p.design())).isEmpty());
+    return Stream.of(now, grown, asked.have().flatMap(vessel -> asManyAsFit(vessel, wish)))
         .flatMap(Optional::stream)
         .toList();
   }
@@ -196,10 +201,15 @@ class ProposalController {
       options.add(new Field.Option("", "another room, as below"));
       all.add(fields.select("room", options));
     }
-    all.add(fields.number("warmest", Dimension.TEMPERATURE));
-    all.add(fields.number("coldest", Dimension.TEMPERATURE));
     all.add(fields.check("chiller"));
     return all;
+  }
+
+  private static List<Field> roomFields(Form form) {
+    Fields fields = Fields.of(form, "who");
+    return List.of(
+        fields.number("warmest", Dimension.TEMPERATURE),
+        fields.number("coldest", Dimension.TEMPERATURE));
   }
 
   private static String stageWords(Stage stage, CollectionContext context) {
@@ -240,7 +250,7 @@ class ProposalController {
     context.require(Role.KEEPER);
     CareSheet sheet = sheet(context, species);
     Asked asked = Asked.read(form, sheet, rooms.all(context), context.today());
-    Aim aim = form.choice("aim", Aim.class, Aim.NOW);
+    Aim aim = form.choice("aim", Aim.class, Aim.GROWN);
     Optional<Proposal> chosen =
         form.hasErrors() ? Optional.empty() : in(proposals(asked, sheet.name()), aim);
     if (chosen.isEmpty()) {

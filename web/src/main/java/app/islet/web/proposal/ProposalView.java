@@ -11,7 +11,6 @@ import app.islet.core.proposal.LaterStep;
 import app.islet.core.proposal.Proposal;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.text.English;
-import app.islet.web.drawing.Glyph;
 import app.islet.web.drawing.SectionDrawing;
 import app.islet.web.support.Units;
 import java.util.List;
@@ -41,12 +40,11 @@ record ProposalView(
   static ProposalView of(Proposal p, double pixelsPerCm, Power power, Units u) {
     Assessment a = Assessment.of(p.design(), p.residents(), p.from());
     Vessel v = p.design().vessel();
-    Glyph glyph = SectionDrawing.glyph(a);
     BuildSheet build = BuildSheet.of(a.situation());
     return new ProposalView(
         p.aim().name(),
         p.aim().words(),
-        glyph.scaled(pixelsPerCm * v.lengthCm() / glyph.width()),
+        SectionDrawing.picture(a, pixelsPerCm * v.lengthCm()),
         "%s × %s × %s"
             .formatted(
                 u.number(Quantity.cm(v.lengthCm())),

@@ -1,0 +1,150 @@
+package app.islet.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.islet.web.support.Islet;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** From nothing to a good design: the animal first, then three proposals. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class BeginTest {
+  private static final int MOST_CLICKS = 12;
+  private static final int MOST_TYPED = 6;
+
+  /** A keeper whose clicks and typed fields are counted. */
+  private static final class Counted {
+    private final Page page;
+    private int clicks;
+    private int typed;
+
+    private Counted(Page page) {
+      this.page = page;
+    }
+
+    private void click(Locator what) {
+      what.click();
+      clicks++;
+    }
+
+    private void type(String field, String text) {
+      page.fill(field, text);
+      typed++;
+    }
+
+    /** Opening a list and taking one of it are two. */
+    private void choose(String field, String value) {
+      page.selectOption(field, value);
+      clicks += 2;
+    }
+  }
+
+  private static Page inAnEmptyCollection(String name, int width) {
+    Page page = Islet.running().owner(width, 844);
+    page.navigate("/c/weir-mill/collection");
+    page.fill("#another", name);
+    page.locator("form:has(#another) button").click();
+    page.waitForURL("**/c/" + name.toLowerCase().replace(' ', '-'));
+    return page;
+  }
+
+  @ParameterizedTest(name = "{0} {1}, {4} px wide")
+  @CsvSource({
+    "slider, hatchling, 1, GROWN, 1280",
+    "axolotl, adult, 2, GROWN, 1280",
+    "vampire-crab, adult, 6, GROWN, 390",
+    "dwarf-frog, adult, 6, GROWN, 1280",
+    "eastern-newt, eft, 4, GROWN, 390",
+    "common-musk, hatchling, 1, NOW, 390",
+  })
+  void a_passing_design_takes_a_few_clicks(
+      String species, String stage, String count, String aim, int width) {
+    Page page = inAnEmptyCollection("Begin " + species, width);
+    Counted keeper = new Counted(page);
+    keeper.click(page.locator("text=Choose the animal"));
+    keeper.type("#find", species.split("-")[0]);
+    keeper.click(page.locator("a[href$='/new/" + species + "']"));
+    keeper.choose("#stage", stage);
+    keeper.type("#count", count);
+    keeper.type("#warmest", "22");
+    keeper.click(page.locator("button:text-is('Propose')"));
+    assertThat(page.locator(".proposals .picture svg").first()).isVisible();
+    keeper.click(page.locator("form:has(input[value=" + aim + "]) button"));
+    page.waitForURL("**/build");
+    assertThat(page.locator(".flash")).containsText("Made from the proposal.");
+    assertThat(keeper.clicks).isLessThanOrEqualTo(MOST_CLICKS);
+    assertThat(keeper.typed).isLessThanOrEqualTo(MOST_TYPED);
+    page.navigate(page.url().replace("/build", "/review"));
+    assertThat(page.locator(".finding.danger, .finding.wrong")).hasCount(0);
+    assertThat(page.locator(".finding").first()).isVisible();
+  }
+
+  @Test
+  void the_first_question_is_who_and_says_what_it_takes() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/new");
+    assertThat(page.locator("h1")).hasText("Who is to live there?");
+    Locator axolotl = page.locator(".species > li:has(a[href$='/new/axolotl'])");
+    assertThat(axolotl).containsText("Ambystoma mexicanum");
+    assertThat(axolotl).containsText("years");
+    assertThat(axolotl).containsText("Water 15 to 18 °C");
+    page.fill("#find", "trachemys");
+    assertThat(page.locator(".species > li:visible")).hasCount(1);
+  }
+
+  @Test
+  void four_at_most_stand_side_by_side() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/new");
+    for (String id : new String[] {"axolotl", "slider", "vampire-crab", "dwarf-frog", "painted"}) {
+      page.locator("input[name=species][value=" + id + "]").check();
+    }
+    page.click("text=Compare the ticked ones");
+    assertThat(page.locator("table.compare thead th")).hasCount(4);
+    assertThat(page.locator("table.compare")).containsText("Over its life");
+  }
+
+  @Test
+  void a_hot_room_without_a_chiller_says_choose_another_and_which() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/new/axolotl?asked=1&room=&warmest=28&coldest=20");
+    assertThat(page.locator(".suits .flash")).containsText("Choose another animal.");
+    assertThat(page.locator(".suits .flash a").first()).isVisible();
+    assertThat(page.locator(".proposals .picture")).hasCount(0);
+    assertThat(page.locator("main")).containsText("No enclosure passes for them in this room.");
+    page.check("#chiller");
+    page.click("button:text-is('Propose')");
+    assertThat(page.locator(".suits .flash")).hasCount(0);
+    assertThat(page.locator(".suits")).containsText("chiller");
+    assertThat(page.locator(".proposals .picture").first()).isVisible();
+  }
+
+  @Test
+  void a_tank_one_has_tells_how_many_and_until_when() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/new/vampire-crab?asked=1&stage=adult&count=12&room=2");
+    page.selectOption("#have", "40 cm");
+    page.click("text=Try it");
+    Locator have = page.locator(".proposals li:has-text('In the tank you have')");
+    assertThat(have).containsText("vampire crabs (adult)");
+    assertThat(have).not().containsText("12 vampire crabs");
+    page.navigate("/c/weir-mill/new/slider?asked=1&stage=adult&room=2&have=40+cm");
+    assertThat(page.locator("main")).containsText("too small for even one");
+  }
+
+  @Test
+  void what_is_mistyped_is_said_beside_its_field() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/new/slider?asked=1&room=&count=none&warmest=18&coldest=25");
+    assertThat(page.locator("#count-note")).containsText("should be a whole number");
+    assertThat(page.locator("#count")).hasValue("none");
+    assertThat(page.locator("#coldest-note")).containsText("cannot be warmer");
+    assertThat(page.locator(".proposals .picture")).hasCount(0);
+  }
+}
