@@ -3,6 +3,7 @@ import { enhance as chart } from "./part/chart.js";
 import { enhance as find } from "./part/find.js";
 import { enhance as keys } from "./part/keys.js";
 import { enhance as later } from "./part/later.js";
+import { enhance as locate } from "./part/locate.js";
 import { enhance as once } from "./part/once.js";
 import { enhance as print } from "./part/print.js";
 import { enhance as stages } from "./part/stages.js";
@@ -12,4 +13,4 @@ import { enhance as drag } from "./bench/drag.js";
 import { enhance as history } from "./bench/history.js";
 import { enhance as preview } from "./bench/preview.js";
 
-for (const enhance of [chart, find, keys, later, once, print, stages, steps, preview, history, drag, board]) enhance(document);
+for (const enhance of [chart, find, keys, later, locate, once, print, stages, steps, preview, history, drag, board]) enhance(document);

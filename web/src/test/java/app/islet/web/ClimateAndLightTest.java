@@ -107,10 +107,9 @@ class ClimateAndLightTest {
     page.navigate(enclosure + "/light");
     page.check("#seasonal");
     send(page, "Save");
-    assertThat(page.locator("#seasonal-note")).containsText("asks for its latitude");
+    assertThat(page.locator("#seasonal-note")).containsText("has a list of places");
     page.navigate(enclosure + "/site");
-    page.fill("#latitude", "52");
-    page.fill("#longitude", "5");
+    page.selectOption("#place", new SelectOption().setLabel("Brussels, Europe"));
     send(page, "Save");
     page.navigate(enclosure + "/light");
     page.check("#seasonal");

@@ -70,7 +70,7 @@ class LightController {
     OptionalDouble hours = form.optional("lightHours", Dimension.HOURS, 0, 24);
     boolean seasonal = form.flag("seasonal");
     if (seasonal && state.design().site().latitude().isEmpty()) {
-      form.refuse("seasonal", "Say first where the room is: the Site step asks for its latitude.");
+      form.refuse("seasonal", "Say first where the room is: the Room step has a list of places.");
     }
     OptionalDouble winter = form.optional("winterHours", Dimension.HOURS, 0, 24);
     OptionalDouble summer = form.optional("summerHours", Dimension.HOURS, 0, 24);

@@ -4,8 +4,10 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
 import app.islet.core.document.EnclosureDocument;
+import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.StandardVessel;
 import app.islet.core.enclosure.Vessel;
+import app.islet.core.light.Place;
 import app.islet.core.proposal.Aim;
 import app.islet.core.proposal.Fit;
 import app.islet.core.proposal.Proposal;
@@ -273,12 +275,21 @@ class ProposalController {
         context.path("/enclosures/" + id + "/build"));
   }
 
+  /** Once, however often it is sent: a room of just that climate is taken again. */
   private long newRoom(CollectionContext context, Asked asked) {
+    Site site = placed(context, asked.site());
     return rooms.all(context).stream()
-        .filter(r -> r.site().equals(asked.site()))
+        .filter(r -> r.site().equals(site))
         .findFirst()
-        .orElseGet(() -> rooms.add(context, freeName(context), asked.site()))
+        .orElseGet(() -> rooms.add(context, freeName(context), site))
         .id();
+  }
+
+  /** In the town that names the collection's time zone, until somebody says otherwise. */
+  private static Site placed(CollectionContext context, Site site) {
+    return Place.of(context.collection().zone())
+        .map(p -> site.at(p.latitude(), p.longitude()))
+        .orElse(site);
   }
 
   private String freeName(CollectionContext context) {

@@ -1,6 +1,7 @@
 package app.islet.web.room;
 
 import app.islet.core.enclosure.Site;
+import app.islet.core.light.Place;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.web.collection.CollectionContext;
@@ -13,11 +14,11 @@ import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
-import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -80,8 +81,15 @@ class RoomController {
     context.require(Role.KEEPER);
     model.addAttribute(
         "fields",
-        fields(new Form(typed("", Site.LIVING_ROOM, context.system()), context.system())));
+        fields(new Form(typed("", ordinary(context), context.system()), context.system())));
     return "room/new";
+  }
+
+  /** A heated room in the town that names the collection's time zone. */
+  private static Site ordinary(CollectionContext context) {
+    return Place.of(context.collection().zone())
+        .map(p -> Site.LIVING_ROOM.at(p.latitude(), p.longitude()))
+        .orElse(Site.LIVING_ROOM);
   }
 
   @PostMapping("/c/{collection}/rooms")
@@ -122,27 +130,29 @@ class RoomController {
     if (site.sunHours() > 0) {
       typed.put("sunHours", Form.shown(site.sunHours(), Dimension.HOURS, units));
     }
-    site.latitude()
-        .ifPresent(deg -> typed.put("latitude", BigDecimal.valueOf(deg).toPlainString()));
-    site.longitude()
-        .ifPresent(deg -> typed.put("longitude", BigDecimal.valueOf(deg).toPlainString()));
+    if (site.latitude().isPresent() && site.longitude().isPresent()) {
+      typed.put(
+          "place", PlaceField.typed(site.latitude().getAsDouble(), site.longitude().getAsDouble()));
+    }
     typed.put("humidity", Form.shown(site.humidityPercent(), Dimension.PERCENT, units));
     return typed;
   }
 
   private static Site read(Form form) {
-    return new Site(
-        temperature(form, "summerDay"),
-        temperature(form, "summerNight"),
-        temperature(form, "winterDay"),
-        temperature(form, "winterNight"),
-        form.number("humidity", Dimension.PERCENT, 0, 100),
-        device(form),
-        form.flag("smallChildren"),
-        form.optional("sunHours", Dimension.HOURS, 0, 16).orElse(0),
-        form.optional("latitude", Dimension.ANGLE, -90, 90),
-        form.optional("longitude", Dimension.ANGLE, -180, 180),
-        form.flag("outdoors"));
+    Site site =
+        new Site(
+            temperature(form, "summerDay"),
+            temperature(form, "summerNight"),
+            temperature(form, "winterDay"),
+            temperature(form, "winterNight"),
+            form.number("humidity", Dimension.PERCENT, 0, 100),
+            device(form),
+            form.flag("smallChildren"),
+            form.optional("sunHours", Dimension.HOURS, 0, 16).orElse(0),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            form.flag("outdoors"));
+    return PlaceField.at(site, form);
   }
 
   private static Optional<Boolean> device(Form form) {
@@ -165,8 +175,7 @@ class RoomController {
         fields.number("winterNight", Dimension.TEMPERATURE),
         fields.number("humidity", "%"),
         fields.number("sunHours", "h"),
-        fields.number("latitude", "°"),
-        fields.number("longitude", "°"),
+        PlaceField.field(form),
         fields.select(
             "residualCurrentDevice",
             List.of(
