@@ -72,6 +72,7 @@ export function enhance(root) {
   function complain(piece) {
     showErrors(new Map([...piece.querySelectorAll("[data-field]")].map(e => [e.dataset.field, e.textContent])));
     root.getElementById("answer").classList.add("stale");
+    form.dispatchEvent(new CustomEvent("design:refused"));
     say("Something does not fit");
   }
 

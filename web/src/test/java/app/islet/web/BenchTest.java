@@ -204,16 +204,18 @@ class BenchTest {
   private static final String READ =
       """
             () => {
-              const mine = ["s-chosen", "s-marked", "about"];
+              const mine = ["s-chosen", "s-marked", "about", "few"];
               const read = element => {
                 const attributes = [...element.attributes]
-                  .filter(a => a.name !== "open" && !(a.name === "value" && element.name === "_csrf"))
+                  .filter(a => a.name !== "open" && a.name !== "aria-expanded" && !(a.name === "hidden" && "allFigures" in element.dataset) && !(a.name === "value" && element.name === "_csrf"))
                   .map(a => a.name + "=" + (a.name === "class" ? a.value.split(" ").filter(c => c && !mine.includes(c)).join(" ") : a.value));
                 const words = [...element.childNodes].filter(n => n.nodeType === 3).map(n => n.data.trim()).join(" ").trim();
                 return element.tagName + " " + attributes.sort().join(" ") + " " + words + "\\n"
                   + [...element.children].map(read).join("");
               };
-              return read(document.getElementById("answer"));
+              const answer = document.getElementById("answer").cloneNode(true);
+              for (const pin of answer.querySelectorAll(".s-pin, .pin")) pin.remove();
+              return read(answer);
             }""";
 
   @Test
@@ -359,12 +361,12 @@ class BenchTest {
     List<Route> held = new ArrayList<>();
     page.route("**/js/page.js", held::add);
     page.navigate(page.url(), new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
-    page.fill("#depth", "31");
+    page.fill("#length", "90");
     held.forEach(Route::resume);
     assertThat(page.locator("[data-undo]")).isEnabled();
     assertThat(page.locator("[data-preview-state]")).hasText("Not saved yet");
     act(page, "Undo");
-    assertThat(page.locator("#depth")).hasValue("20");
+    assertThat(page.locator("#length")).hasValue("100");
   }
 
   @Test
@@ -501,8 +503,7 @@ class BenchTest {
     page.fill("#maxLength", "40");
     page.fill("#maxWidth", "30");
     press(page, "Propose");
-    assertThat(page.locator("#maxLength-note"))
-        .containsText("No vessel as sold that fits there passes");
+    assertThat(page.locator("#maxLength-note")).containsText("No vessel that fits there passes");
     assertThat(page.locator("#maxLength")).hasValue("40");
     page.fill("#maxLength", "150");
     page.fill("#maxWidth", "60");
@@ -510,5 +511,49 @@ class BenchTest {
     assertThat(page.locator(".flash")).containsText("Proposed and saved");
     assertThat(page.locator(".finding.danger, .finding.wrong")).hasCount(0);
     assertThat(page.locator("#platform")).isChecked();
+  }
+
+  @Test
+  void what_is_chosen_in_the_drawing_shows_its_fields() {
+    Page page = Islet.running().owner();
+    page.addInitScript("localStorage.setItem('islet-all-fields', 'false')");
+    page.navigate("/c/weir-mill/enclosures/4/build");
+    assertThat(page.locator("#length")).isVisible();
+    assertThat(page.locator("#depth")).not().isVisible();
+    page.locator("svg.working:not(.plan) .s-water").click();
+    assertThat(page.locator("#depth")).isVisible();
+    assertThat(page.locator("#length")).not().isVisible();
+    page.locator(".plan [data-part=stone-1]").click();
+    assertThat(page.locator("[data-row=stone-1] input[name$='-x']")).isVisible();
+    assertThat(page.locator("#depth")).not().isVisible();
+    page.locator("svg.working:not(.plan) .s-air")
+        .click(new Locator.ClickOptions().setPosition(12, 12));
+    assertThat(page.locator("#length")).isVisible();
+    page.check("[data-all-fields]");
+    assertThat(page.locator("#depth")).isVisible();
+    assertThat(page.locator("#heater")).isVisible();
+  }
+
+  @Test
+  void a_finding_and_its_place_carry_the_same_number() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/enclosures/4/build");
+    Locator pin = page.locator(".s-pin").first();
+    assertThat(pin).isVisible();
+    assertThat(page.locator(".finding .pin").first()).hasText(pin.textContent());
+    assertThat(page.locator(".figures > div:visible")).hasCount(4);
+    page.click("text=All figures");
+    assertThat(page.locator(".figures > div:visible").nth(6)).isVisible();
+  }
+
+  @Test
+  void the_drawing_is_whole_on_an_ordinary_screen() {
+    Page page = Islet.running().owner();
+    for (int id = 1; id <= 10; id++) {
+      page.navigate("/c/weir-mill/enclosures/" + id + "/build");
+      BoundingBox plan = page.locator("svg.working.plan").boundingBox();
+      assertThat(plan.y + plan.height).as("enclosure " + id).isLessThanOrEqualTo(800);
+      assertThat(plan.width).as("enclosure " + id).isGreaterThan(0.6 * 1280);
+    }
   }
 }

@@ -14,16 +14,19 @@ import java.util.List;
 
 /** The fields of a design but those of its parts. */
 final class BasicsForm {
+  private static final String DEVICES =
+      "heater heat-mat chiller fan filter intake basking-lamp uvb-lamp air-stone lamp";
+
   private BasicsForm() {}
 
   static List<Section> sections(Form form) {
     Fields fields = Fields.of(form, "design");
     return List.of(
-        Section.open("enclosure", vessel(fields)),
-        Section.open("water", water(fields)),
-        Section.open("substrate", SubstrateForm.fields(form)),
-        Section.open("land", land(fields)),
-        Section.open("equipment", equipment(fields)));
+        Section.main("enclosure", "vessel lid conditions", vessel(fields)),
+        Section.of("water", "water", water(fields)),
+        Section.of("substrate", "ground", SubstrateForm.fields(form)),
+        Section.of("land", "land platform", land(fields)),
+        Section.of("equipment", DEVICES, equipment(fields)));
   }
 
   private static List<Field> vessel(Fields fields) {

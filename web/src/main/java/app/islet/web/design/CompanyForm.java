@@ -94,12 +94,13 @@ final class CompanyForm {
       }
     }
     return List.of(
-        DesignForm.Section.closed(
+        DesignForm.Section.of(
             "medicines-in-the-water",
+            "",
             Medicine.all().stream()
                 .map(m -> Field.of(form, MEDICINE + m.id(), m.name(), "checkbox", "", ""))
                 .toList()),
-        DesignForm.Section.closed("animals-without-a-care-sheet", company));
+        DesignForm.Section.of("animals-without-a-care-sheet", "", company));
   }
 
   /** What was added to the water, beside what was tested in it. */

@@ -39,28 +39,24 @@ final class DesignForm {
   private DesignForm() {}
 
   /**
-   * One group of fields under a heading.
+   * A group of fields under a heading: {@code section.<name>} in the catalogue.
    *
-   * @param folds whether it is folded away until one of its fields says something
+   * @param things what in the drawing it is about, apart by blanks
+   * @param main whether it is shown while nothing is chosen in the drawing
    */
-  /** A group of fields under a heading: {@code section.<name>} in the catalogue. */
-  record Section(String title, boolean folds, List<Field> fields) {
-    static Section open(String name, List<Field> fields) {
-      return new Section(Messages.text("section." + name), false, fields);
+  record Section(String title, String things, boolean main, List<Field> fields) {
+    /** The group shown first. */
+    static Section main(String name, String things, List<Field> fields) {
+      return new Section(Messages.text("section." + name), things, true, fields);
     }
 
-    static Section closed(String name, List<Field> fields) {
-      return new Section(Messages.text("section." + name), true, fields);
+    static Section of(String name, String things, List<Field> fields) {
+      return new Section(Messages.text("section." + name), things, false, fields);
     }
 
+    /** Folded away, but where something in it is wrong. */
     public boolean isOpen() {
-      return !folds || fields.stream().anyMatch(f -> said(f) || f.error() != null);
-    }
-
-    private static boolean said(Field f) {
-      return f.kind().equals("checkbox")
-          ? f.checked()
-          : !f.kind().equals("select") && !f.value().isEmpty();
+      return main || fields.stream().anyMatch(f -> f.error() != null);
     }
   }
 

@@ -167,8 +167,9 @@ final class FurnishingForm {
   static List<DesignForm.Section> sections(Form form) {
     Fields fields = Fields.of(form, "design");
     return List.of(
-        DesignForm.Section.closed(
+        DesignForm.Section.of(
             "hides-stones-ways-out",
+            "hides stones ways-out",
             List.of(
                 fields.number("hides"),
                 fields.length("hideOpening"),
@@ -178,8 +179,9 @@ final class FurnishingForm {
                     "stonesOn", DesignForm.options(Stones.Footing.values(), Stones.Footing::words)),
                 fields.number("waysOut"),
                 fields.number("spareShells"))),
-        DesignForm.Section.closed(
+        DesignForm.Section.of(
             "pools-beside-the-water",
+            "dish",
             List.of(
                 fields.length("freshPool"),
                 fields.number("freshPoolArea", Dimension.AREA),
@@ -188,8 +190,9 @@ final class FurnishingForm {
                 fields.number("saltPoolArea", Dimension.AREA),
                 fields.number("saltPoolSalt", Dimension.SALINITY),
                 fields.check("saltPoolSlope"))),
-        DesignForm.Section.closed(
+        DesignForm.Section.of(
             "water-as-tested",
+            "",
             Stream.concat(
                     CompanyForm.water(form).stream(),
                     Stream.of(
@@ -197,13 +200,15 @@ final class FurnishingForm {
                         fields.number("ph"),
                         fields.number("hardness", Dimension.HARDNESS)))
                 .toList()),
-        DesignForm.Section.closed(
+        DesignForm.Section.of(
             "measured-inside",
+            "",
             List.of(
                 fields.number("humidity", "%"),
                 fields.number("lightHours", "h"),
                 fields.length("lidGap"))),
-        DesignForm.Section.closed(
+        DesignForm.Section.of(
+            "plants",
             "plants",
             Plant.all().stream()
                 .map(p -> Field.of(form, PLANT + p.id(), p.name(), "checkbox", "", ""))

@@ -11,12 +11,19 @@ record Board(double scale, double left, double top) {
   private static final double MARGIN = 84;
   private static final double TOP = 62;
   static final double BOTTOM = 54;
-  private static final double HEIGHT = 460;
+
+  /** Section and plan together, so that both are seen at once on an ordinary screen. */
+  private static final double HEIGHT = 640;
+
+  /** Around the plan, over and under it. */
+  private static final double PLAN_EDGES = 44;
 
   static Board of(Enclosure e) {
     double high = highestCm(e);
     double scale =
-        Math.min((WIDTH - 2 * MARGIN) / e.vessel().lengthCm(), (HEIGHT - TOP - BOTTOM) / high);
+        Math.min(
+            (WIDTH - 2 * MARGIN) / e.vessel().lengthCm(),
+            (HEIGHT - TOP - BOTTOM - PLAN_EDGES) / (high + e.vessel().widthCm()));
     double over = high - e.vessel().heightCm();
     return new Board(scale, (WIDTH - e.vessel().lengthCm() * scale) / 2, TOP + over * scale);
   }

@@ -149,6 +149,8 @@ public final class Islet {
 
   private Page page(Browser.NewContextOptions options) {
     BrowserContext fresh = browser.newContext(options);
+    fresh.addInitScript(
+        "if (!localStorage.getItem('islet-all-fields')) localStorage.setItem('islet-all-fields', 'true')");
     fresh.setDefaultTimeout(PATIENCE_MS);
     open.add(fresh);
     return fresh.newPage();
