@@ -556,4 +556,28 @@ class BenchTest {
       assertThat(plan.width).as("enclosure " + id).isGreaterThan(0.6 * 1280);
     }
   }
+
+  /** Words of a drawing that lie on other words or on an animal. */
+  private static final String OVERLAPS =
+      """
+      () => [...document.querySelectorAll("svg.working")].flatMap(svg => {
+        const box = e => ({ e, r: e.getBoundingClientRect() });
+        const words = [...svg.querySelectorAll("text")].filter(t => !t.closest(".s-pin") && t.textContent).map(box);
+        const animals = [...svg.querySelectorAll(".s-animal")].map(box);
+        const meet = (a, b) => a.r.left < b.r.right - 1 && b.r.left < a.r.right - 1
+          && a.r.top < b.r.bottom - 1 && b.r.top < a.r.bottom - 1;
+        return words.flatMap((a, n) => [...words.slice(n + 1), ...animals].filter(b => meet(a, b))
+          .map(b => a.e.textContent + " on " + (b.e.textContent || "an animal")));
+      })""";
+
+  @Test
+  void words_in_the_drawings_lie_on_nothing() {
+    for (int width : new int[] {1280, 390}) {
+      Page page = Islet.running().owner(width, 844);
+      for (int id = 1; id <= 10; id++) {
+        page.navigate("/c/weir-mill/enclosures/" + id + "/build");
+        assertThat((List<?>) page.evaluate(OVERLAPS)).as("enclosure " + id).isEmpty();
+      }
+    }
+  }
 }

@@ -54,6 +54,23 @@ public record Furnishing(
     this(id, kind, xCm, yCm, lengthCm, widthCm, bottomCm, topCm, 0, round, risesLeft, locked);
   }
 
+  /** The same thing that much higher. */
+  public Furnishing raised(double byCm) {
+    return new Furnishing(
+        id,
+        kind,
+        xCm,
+        yCm,
+        lengthCm,
+        widthCm,
+        bottomCm + byCm,
+        topCm + byCm,
+        turnDeg,
+        round,
+        risesLeft,
+        locked);
+  }
+
   private static final double HALF = 0.5 - 1e-9;
 
   /** Whether its outline covers the point. */

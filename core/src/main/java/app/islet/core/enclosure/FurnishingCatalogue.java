@@ -1,5 +1,6 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.enclosure.FreePlaces.Box;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -170,12 +171,39 @@ public final class FurnishingCatalogue {
     return Math.max(1, Math.round(cm));
   }
 
-  /** A block somewhat left of the middle. */
+  /**
+   * A block on the ground where nothing else is, as near as can be to somewhat left of the middle:
+   * in the water where there is some, else on the land.
+   */
   private static Furnishing block(
       Enclosure e, FurnishingKind kind, double length, double width, double bottom, double top) {
-    double x = Math.round(e.vessel().lengthCm() * 0.4);
-    double y = Math.round(e.vessel().widthCm() * 0.3);
-    return at(e, kind, x, y, Math.max(2, length), Math.max(2, width), bottom, top);
+    double along = Math.max(2, length);
+    double wide = Math.max(2, width);
+    double foot = e.vessel().lengthCm() * (1 - e.land().map(Land::sharePercent).orElse(0.0) / 100);
+    boolean inWater = e.land().isEmpty() || foot >= along;
+    Box zone =
+        inWater
+            ? new Box(0, 0, foot, e.vessel().widthCm())
+            : new Box(0, 0, e.vessel().lengthCm(), e.vessel().widthCm());
+    double lift =
+        inWater ? 0 : Math.max(0, e.land().map(Land::heightCm).orElse(0.0) - e.ground().depthCm());
+    FreePlaces free = new FreePlaces();
+    e.furnishings().parts().stream()
+        .filter(p -> !p.kind().isDevice() && p.kind().floats() == kind.floats())
+        .forEach(p -> free.take(new Box(p.leftCm(), p.backCm(), p.spanX(), p.spanY())));
+    Box place =
+        free.free(zone, Math.min(along, zone.length()), Math.min(wide, zone.width()), 0.5, 0.4)
+            .orElse(new Box(Math.round(zone.length() * 0.4), Math.round(zone.width() * 0.3), 0, 0));
+    boolean floats = kind.floats();
+    return at(
+        e,
+        kind,
+        place.x(),
+        place.y(),
+        along,
+        wide,
+        floats ? bottom : bottom + lift,
+        floats ? top : top + lift);
   }
 
   private static Furnishing at(

@@ -3,6 +3,8 @@ package app.islet.core.proposal;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.FreePlaces;
+import app.islet.core.enclosure.FreePlaces.Box;
 import app.islet.core.enclosure.Furnishing;
 import app.islet.core.enclosure.FurnishingCatalogue;
 import app.islet.core.enclosure.FurnishingKind;
@@ -10,7 +12,6 @@ import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.geometry.BaskingPlatform;
 import app.islet.core.geometry.Geometry;
-import app.islet.core.proposal.Spots.Box;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +29,7 @@ final class Decor {
 
   private final Course course;
   private final Predicate<Enclosure> asGood;
-  private final Spots spots = new Spots();
+  private final FreePlaces spots = new FreePlaces();
 
   /**
    * @param asGood whether nothing got worse

@@ -1,6 +1,7 @@
 package app.islet.web.design;
 
 import app.islet.core.care.SubstrateMaterial;
+import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.Substrate.Layer;
@@ -27,6 +28,7 @@ final class SubstrateForm {
   private static final String POINTS = "points";
   private static final int MOST_LAYERS = 10;
   private static final int MOST_POINTS = 50;
+  private static final double LEAST_LAYER_CM = 0.5;
   private static final double NEW_LAYER_CM = 3;
 
   private SubstrateForm() {}
@@ -154,12 +156,56 @@ final class SubstrateForm {
     return rows;
   }
 
-  /** One more layer under the uppermost, the ground that much thicker. */
+  /**
+   * One more layer under the uppermost, the ground that much thicker: what stands on it and the
+   * land rise with it. Where the water would stand over the rim its line stays and it is that much
+   * shallower.
+   *
+   * @throws IllegalArgumentException if the ground fills the vessel
+   */
   static Enclosure withLayer(Enclosure e) {
+    double rim = e.vessel().heightCm();
+    double rises = e.ground().points().stream().mapToDouble(Point::riseCm).max().orElse(0);
+    double room = rim - e.ground().depthCm() - rises;
+    if (room < LEAST_LAYER_CM) {
+      throw new IllegalArgumentException("the ground fills the vessel already");
+    }
+    double thick = Math.min(NEW_LAYER_CM, room);
+    double over = Math.max(0, e.waterLineCm() + thick - rim);
+    if (over > e.water().depthCm()) {
+      throw new IllegalArgumentException("there is no room for a layer under the water");
+    }
+    Enclosure shallower =
+        over > 0
+            ? e.with(new Change("/water/depthCm", Math.max(0, e.water().depthCm() - over)))
+            : e;
     Substrate g = e.ground();
     List<Layer> below = new ArrayList<>(g.below());
-    below.add(new Layer(SubstrateMaterial.DRAINAGE, NEW_LAYER_CM));
-    return e.with(g.withDepthCm(g.depthCm() + NEW_LAYER_CM).withBelow(below));
+    below.add(new Layer(SubstrateMaterial.DRAINAGE, thick));
+    Enclosure layered = shallower.with(g.withDepthCm(g.depthCm() + thick).withBelow(below));
+    return lifted(layered, thick);
+  }
+
+  /**
+   * Land and parts as high over the ground as they were; nothing over the rim that was under it.
+   */
+  private static Enclosure lifted(Enclosure e, double byCm) {
+    double rim = e.vessel().heightCm();
+    Enclosure landed =
+        e.land()
+            .map(l -> e.with(new Change("/land/heightCm", Math.min(rim, l.heightCm() + byCm))))
+            .orElse(e);
+    return landed.with(
+        landed
+            .furnishings()
+            .withParts(
+                landed.furnishings().parts().stream()
+                    .map(
+                        p ->
+                            p.kind().floats() || p.bottomCm() >= rim
+                                ? p
+                                : p.raised(Math.min(byCm, Math.max(0, rim - p.topCm()))))
+                    .toList()));
   }
 
   /** One layer less, and the ground that much thinner. */

@@ -1,4 +1,4 @@
-package app.islet.core.proposal;
+package app.islet.core.enclosure;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -6,12 +6,16 @@ import java.util.List;
 import java.util.Optional;
 
 /** Free places on a floor: what is set down keeps off what is there. */
-final class Spots {
+public final class FreePlaces {
   private static final double STEP_CM = 1;
+
+  /** A floor is searched in no more steps than that along a side. */
+  private static final double MOST_STEPS = 80;
+
   private static final double APART_CM = 1;
 
   /** A rectangle in plan, cm from the left end and from the back. */
-  record Box(double x, double y, double length, double width) {
+  public record Box(double x, double y, double length, double width) {
     boolean clearOf(Box other) {
       return x >= other.x + other.length + APART_CM
           || other.x >= x + length + APART_CM
@@ -22,7 +26,7 @@ final class Spots {
 
   private final List<Box> taken = new ArrayList<>();
 
-  void take(Box box) {
+  public void take(Box box) {
     taken.add(box);
   }
 
@@ -32,7 +36,7 @@ final class Spots {
    *
    * @param along and {@code across} 0 to 1 of the zone
    */
-  Optional<Box> free(Box zone, double length, double width, double along, double across) {
+  public Optional<Box> free(Box zone, double length, double width, double along, double across) {
     double roomX = zone.length() - length;
     double roomY = zone.width() - width;
     if (roomX < 0 || roomY < 0) {
@@ -41,8 +45,8 @@ final class Spots {
     double wantedX = zone.x() + along * roomX;
     double wantedY = zone.y() + across * roomY;
     List<Box> places = new ArrayList<>();
-    for (double x = 0; x <= roomX; x += STEP_CM) {
-      for (double y = 0; y <= roomY; y += STEP_CM) {
+    for (double x = 0; x <= roomX; x += step(roomX)) {
+      for (double y = 0; y <= roomY; y += step(roomY)) {
         Box place = new Box(zone.x() + x, zone.y() + y, length, width);
         if (taken.stream().allMatch(place::clearOf)) {
           places.add(place);
@@ -53,5 +57,9 @@ final class Spots {
         .min(
             Comparator.comparingDouble(
                 place -> Math.hypot(place.x() - wantedX, place.y() - wantedY)));
+  }
+
+  private static double step(double roomCm) {
+    return Math.max(STEP_CM, roomCm / MOST_STEPS);
   }
 }
