@@ -147,4 +147,43 @@ class BeginTest {
     assertThat(page.locator("#coldest-note")).containsText("cannot be warmer");
     assertThat(page.locator(".proposals .picture")).hasCount(0);
   }
+
+  @Test
+  void a_quick_check_says_what_is_wrong_and_good_and_keeps_the_tank() {
+    Page page = inAnEmptyCollection("Quick look", 1280);
+    page.navigate(page.url() + "/new/check");
+    page.click("main form button");
+    assertThat(page.locator("#species-note")).hasText("Please choose who lives there.");
+    page.selectOption("#species", "axolotl");
+    page.selectOption("#tank", "own");
+    page.fill("#ownLength", "100");
+    page.fill("#ownWidth", "fifty");
+    page.fill("#ownHeight", "45");
+    page.click("main form button");
+    assertThat(page.locator("#ownWidth-note")).containsText("\"fifty\" is not a number.");
+    assertThat(page.locator("#ownLength")).hasValue("100");
+    page.fill("#ownWidth", "50");
+    page.selectOption("#ground", "GRAVEL");
+    page.fill("#hides", "2");
+    page.click("main form button");
+    assertThat(page.locator(".wrongs")).containsText("Gravel under 1 axolotl (adult).");
+    assertThat(page.locator(".good")).containsText("Hides enough.");
+    assertThat(page.locator(".good")).not().containsText("substrate");
+    page.click("text=Keep it as an enclosure");
+    page.waitForURL("**/build");
+    assertThat(page.locator("#width")).hasValue("50");
+    assertThat(page.locator("#material")).hasValue("GRAVEL");
+  }
+
+  @Test
+  void the_enclosures_there_are_are_ranked_for_a_newcomer() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/new/axolotl?asked=1&stage=adult&count=1&room=1");
+    page.click("text=Where could they go?");
+    assertThat(page.locator(".places > li").first()).containsText("Slate tank");
+    assertThat(page.locator(".places > li").first())
+        .containsText("Nothing would be wrong that is not already.");
+    assertThat(page.locator(".places > li").last()).containsText("Danger");
+    assertThat(page.locator("main")).containsText("For 1 axolotl (adult)");
+  }
 }

@@ -493,6 +493,11 @@ class BenchTest {
     assertThat(page.locator("#depth")).hasValue("20");
     page.navigate(base + "/versions");
     assertThat(page.locator(".versions li.panel")).hasCount(4);
+    page.selectOption("select[name=one]", "2");
+    page.selectOption("select[name=other]", "3");
+    page.click("text=Side by side");
+    assertThat(page.locator("figure svg")).hasCount(2);
+    assertThat(page.locator("main > section.panel")).containsText("/water/depthCm 20 → 33");
   }
 
   @Test

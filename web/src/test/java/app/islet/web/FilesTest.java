@@ -51,7 +51,7 @@ class FilesTest {
 
     page.navigate(NEW);
     page.fill("#name", "From the samples");
-    page.selectOption("#start", new SelectOption().setLabel("Sample: Axolotl pair"));
+    page.selectOption("#example", new SelectOption().setLabel("Axolotl pair"));
     String sample = made(page);
     assertThat(page).hasURL(Pattern.compile(".*/build$"));
     assertThat(text(page, sample + "/document.json")).contains("\"species\" : \"axolotl\"");

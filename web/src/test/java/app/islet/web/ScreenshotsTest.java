@@ -26,8 +26,15 @@ class ScreenshotsTest {
   @Test
   void take_them() {
     Page page = Islet.running().owner();
+    page.addInitScript("localStorage.setItem('islet-all-fields', 'false')");
     String[][] views = {
       {"overview", ""},
+      {"who", "/new"},
+      {"proposals", "/new/slider?asked=1&room=2&chiller=on"},
+      {
+        "check",
+        "/new/check?asked=1&species=slider&length=9&count=2&tank=60+cm&full=90&out=NONE&ground=GRAVEL&lid=NONE&heater=50&room=2"
+      },
       {"rounds", "/rounds"},
       {"build", "/enclosures/4/build"},
       {"climate", "/enclosures/7/climate"},
@@ -37,9 +44,7 @@ class ScreenshotsTest {
       {"review", "/enclosures/3/review"},
       {"plan", "/enclosures/5/plan"},
       {"residents", "/enclosures/1/residents"},
-      {"site", "/enclosures/1/site"},
       {"care", "/care/common-musk"},
-      {"collection", "/collection"},
       {
         "calculator",
         "/calculators/tank-volume?lengthCm=122&widthCm=61&heightCm=25.4&waterDepthCm=15.2"

@@ -1,8 +1,10 @@
 package app.islet.web.demo;
 
+import app.islet.core.care.CompanyKind;
 import app.islet.core.care.Plant;
 import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.Companion;
 import app.islet.core.enclosure.Conditions;
 import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
@@ -18,6 +20,7 @@ import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
@@ -87,12 +90,37 @@ final class DemoDesigns {
   }
 
   static Enclosure fern() {
-    return Enclosure.bare("Fern box", new Vessel(60, 45, 45), 5)
-        .with(new Substrate(SubstrateMaterial.SAND, 1))
-        .with(new Land(92, 14, 14))
+    return Enclosure.bare("Fern box", new Vessel(60, 45, 45), 4)
+        .with(
+            new Substrate(
+                SubstrateMaterial.SAND,
+                6.2,
+                OptionalDouble.empty(),
+                List.of(
+                    new Substrate.Layer(SubstrateMaterial.DRAINAGE, 4),
+                    new Substrate.Layer(SubstrateMaterial.MESH, 0.2)),
+                List.of(),
+                false))
+        .with(new Land(88, 19, 12).of(SubstrateMaterial.SOIL, true))
         .with(Lid.GLASS)
         .with(new Equipment.HeatMat(50))
-        .with(hides(6).with(plants("fern", "moss", "spider-plant")))
+        .with(
+            hides(3)
+                .with(plants("fern", "moss", "spider-plant"))
+                .withFurtherWaysOut(2)
+                .with(
+                    part("cave-1", FurnishingKind.CAVE, 24, 3, 8, 7, 19, 24, false),
+                    part("cave-2", FurnishingKind.CAVE, 36, 33, 8, 7, 19, 24, false),
+                    part("cave-3", FurnishingKind.CAVE, 50, 6, 8, 7, 19, 23, false),
+                    part("branch-1", FurnishingKind.BRANCH, 28, 18, 22, 4, 19, 30, false),
+                    part("plants-1", FurnishingKind.PLANTS, 43, 2, 10, 9, 19, 32, true),
+                    part("plants-2", FurnishingKind.PLANTS, 24, 34, 9, 8, 19, 29, true),
+                    part("plants-3", FurnishingKind.PLANTS, 50, 34, 9, 8, 19, 30, true)))
+        .with(
+            new Companion(
+                CompanyKind.find("springtail").orElseThrow(), 200, OptionalDouble.empty(), true),
+            new Companion(
+                CompanyKind.find("isopod").orElseThrow(), 40, OptionalDouble.empty(), true))
         .with(measured(86.0, 11.0, 0.1));
   }
 

@@ -1,27 +1,35 @@
 package app.islet.web.design;
 
 import app.islet.core.document.DocumentDiff;
+import app.islet.core.enclosure.Enclosure;
 import app.islet.core.text.English;
 import app.islet.web.account.People;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.drawing.SectionDrawing;
 import app.islet.web.enclosure.Designs;
 import app.islet.web.enclosure.Revision;
+import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Reply;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Every saved state of a design: what each changed, and bringing one back. */
 @Controller
 @RequestMapping("/c/{collection}/enclosures/{id}/versions")
 class VersionsController {
+
+  private static final double PICTURE_PX = 420;
 
   private final Snapshots snapshots;
   private final People people;
@@ -40,8 +48,22 @@ class VersionsController {
   record Version(
       int number, String when, String who, List<DocumentDiff.Difference> changes, boolean newest) {}
 
+  /**
+   * Two versions side by side, at one scale.
+   *
+   * @param pictures of the one and the other
+   * @param changes from the one to the other
+   */
+  record Comparison(
+      int one, int other, List<String> pictures, List<DocumentDiff.Difference> changes) {}
+
   @GetMapping
-  String list(CollectionContext context, @PathVariable long id, Model model) {
+  String list(
+      CollectionContext context,
+      @PathVariable long id,
+      @RequestParam(defaultValue = "0") int one,
+      @RequestParam(defaultValue = "0") int other,
+      Model model) {
     List<Revision> revisions = designs.versions(context, id);
     ZoneId zone = context.collection().zone();
     List<Version> versions = new ArrayList<>();
@@ -57,9 +79,41 @@ class VersionsController {
                   : List.of(),
               n == 0));
     }
-    model.addAttribute("state", snapshots.get(context, id));
+    EnclosureSnapshot state = snapshots.get(context, id);
+    model.addAttribute("state", state);
     model.addAttribute("versions", versions);
+    model.addAttribute("one", one);
+    model.addAttribute("other", other);
+    model.addAttribute("compared", compared(revisions, state, one, other));
     return "design/versions";
+  }
+
+  /** Empty where either was not asked for or is not there. */
+  private Optional<Comparison> compared(
+      List<Revision> revisions, EnclosureSnapshot state, int one, int other) {
+    Optional<Revision> left = revisions.stream().filter(r -> r.number() == one).findFirst();
+    Optional<Revision> right = revisions.stream().filter(r -> r.number() == other).findFirst();
+    if (left.isEmpty() || right.isEmpty()) {
+      return Optional.empty();
+    }
+    List<Enclosure> designs = Stream.of(left, right).map(r -> design(state, r.get())).toList();
+    double longest = designs.stream().mapToDouble(e -> e.vessel().lengthCm()).max().orElseThrow();
+    return Optional.of(
+        new Comparison(
+            one,
+            other,
+            designs.stream()
+                .map(
+                    e ->
+                        SectionDrawing.picture(
+                            state.with(e).assessment(),
+                            PICTURE_PX * e.vessel().lengthCm() / longest))
+                .toList(),
+            DocumentDiff.between(left.get().document(), right.get().document())));
+  }
+
+  private Enclosure design(EnclosureSnapshot state, Revision revision) {
+    return designs.read(state.name(), revision, state.design().site());
   }
 
   @PostMapping("/{number}")

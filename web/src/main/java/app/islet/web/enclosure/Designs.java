@@ -5,6 +5,7 @@ import app.islet.core.document.DocumentReader;
 import app.islet.core.document.DocumentWriter;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Site;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.CollectionStore;
 import app.islet.web.collection.Role;
@@ -75,8 +76,12 @@ public class Designs {
   }
 
   private Design read(EnclosureRecord record, Revision revision, Room room) {
-    Enclosure design = reader.read(record.name(), revision.document()).enclosure();
-    return new Design(design.withName(record.name()).withSite(room.site()), revision.number());
+    return new Design(read(record.name(), revision, room.site()), revision.number());
+  }
+
+  /** What a saved state says, in a room as it is now. */
+  public Enclosure read(String name, Revision revision, Site site) {
+    return reader.read(name, revision.document()).enclosure().withName(name).withSite(site);
   }
 
   /** A saved state by its number; empty where there is no such one. */

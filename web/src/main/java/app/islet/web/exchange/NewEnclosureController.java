@@ -74,6 +74,7 @@ class NewEnclosureController {
             fields.text("name"),
             fields.select("room", choices),
             fields.select("start", beginnings.options(context)),
+            fields.select("example", beginnings.examples()),
             fields.length("length"),
             fields.length("width"),
             fields.length("height")));
@@ -117,7 +118,8 @@ class NewEnclosureController {
     if (file != null && !file.isEmpty()) {
       return Optional.of(read(context, file));
     }
-    String start = form.typed("start");
+    String example = form.typed("example");
+    String start = example.isEmpty() ? form.typed("start") : example;
     if (!start.equals(StartingPoints.OWN)) {
       Optional<EnclosureDocument> chosen = beginnings.chosen(context, start);
       if (chosen.isEmpty()) {

@@ -87,12 +87,16 @@ class StartingPoints {
     for (StandardVessel v : StandardVessel.all()) {
       all.add(new Option(VESSEL + v.name(), v.name() + ": " + size(v.vessel(), context)));
     }
-    for (Sample sample : samples) {
-      all.add(new Option(SAMPLE + sample.file(), "Sample: " + sample.name()));
-    }
     for (EnclosureRecord each : enclosures.all(context)) {
       all.add(new Option(LIKE + each.id(), "Like " + each.name()));
     }
+    return all;
+  }
+
+  /** Set-ups to learn from, some of them with faults worth seeing. */
+  List<Option> examples() {
+    List<Option> all = new ArrayList<>(List.of(new Option(OWN, "none")));
+    samples.forEach(sample -> all.add(new Option(SAMPLE + sample.file(), sample.name())));
     return all;
   }
 

@@ -62,12 +62,15 @@ public final class Fields {
   }
 
   public Field select(String name, List<Field.Option> options) {
-    return Field.select(form, row + name, words(name), options);
+    return Field.select(form, row + name, words(name), options).withHint(hint(name));
   }
 
   private Field field(String name, String kind, String unit) {
-    String hint = Messages.find(CATALOGUE + group + "." + name + ".hint").orElse("");
-    return Field.of(form, row + name, words(name), kind, unit, hint);
+    return Field.of(form, row + name, words(name), kind, unit, hint(name));
+  }
+
+  private String hint(String name) {
+    return Messages.find(CATALOGUE + group + "." + name + ".hint").orElse("");
   }
 
   private String words(String name) {
