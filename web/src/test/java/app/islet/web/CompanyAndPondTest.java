@@ -22,21 +22,13 @@ class CompanyAndPondTest {
     send(page, "Add");
   }
 
-  private static void unfold(Page page, String section) {
-    page.locator("details > summary", new Page.LocatorOptions().setHasText(section))
-        .first()
-        .click();
-  }
-
   @Test
   void company_cures_and_salt_are_kept_and_judged() {
     Page page = Islet.running().owner();
     String base = enclosure(page, "Minnow tank", "100", "50", "45");
     add(page, "axolotl", "2", "22", "The pair");
     page.navigate(base);
-    unfold(page, "Animals without a care sheet");
     page.fill("#with-minnow", "6");
-    unfold(page, "Medicines in the water");
     page.check("#medicine-malachite-green");
     send(page, "Save design");
     page.reload();
