@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.islet.web.support.Islet;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.SelectOption;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -185,5 +186,28 @@ class BeginTest {
         .containsText("Nothing would be wrong that is not already.");
     assertThat(page.locator(".places > li").last()).containsText("Danger");
     assertThat(page.locator("main")).containsText("For 1 axolotl (adult)");
+  }
+
+  @Test
+  void a_shelf_beside_a_pond_has_its_own_scale_and_says_so() {
+    Page page = inAnEmptyCollection("Pond and shelf", 1280);
+    String base = page.url();
+    String[][] all = {{"Garden", "900", "300"}, {"Shelf", "40", "25"}};
+    for (String[] each : all) {
+      page.navigate(base + "/rooms/new");
+      page.fill("#roomName", each[0]);
+      page.click("main form button.solid");
+      page.fill("#name", each[0] + " box");
+      page.selectOption("#room", new SelectOption().setLabel(each[0]));
+      page.fill("#length", each[1]);
+      page.fill("#width", each[2]);
+      page.fill("#height", "30");
+      page.click("main form button");
+      page.waitForURL("**/residents");
+    }
+    page.navigate(base);
+    assertThat(page.locator(".room").first()).not().containsText("times as large");
+    assertThat(page.locator(".room").last())
+        .containsText("drawn 2.4 times as large as the other rooms");
   }
 }

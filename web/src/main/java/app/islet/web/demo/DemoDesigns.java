@@ -113,7 +113,7 @@ final class DemoDesigns {
                     part("cave-2", FurnishingKind.CAVE, 36, 33, 8, 7, 19, 24, false),
                     part("cave-3", FurnishingKind.CAVE, 50, 6, 8, 7, 19, 23, false),
                     part("branch-1", FurnishingKind.BRANCH, 28, 18, 22, 4, 19, 30, false),
-                    part("plants-1", FurnishingKind.PLANTS, 43, 2, 10, 9, 19, 32, true),
+                    part("plants-1", FurnishingKind.PLANTS, 36, 2, 10, 9, 19, 32, true),
                     part("plants-2", FurnishingKind.PLANTS, 24, 34, 9, 8, 19, 29, true),
                     part("plants-3", FurnishingKind.PLANTS, 50, 34, 9, 8, 19, 30, true)))
         .with(

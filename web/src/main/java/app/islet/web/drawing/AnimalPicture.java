@@ -10,6 +10,9 @@ public final class AnimalPicture {
   /** Longer than this on the page, its lines and its eye can be seen, pixels. */
   private static final double SHOWS_LINES = 26;
 
+  /** A smaller one would be all edge. */
+  private static final double SHOWS_EDGE = 14;
+
   private AnimalPicture() {}
 
   /** A grown one of that species, filling the card whatever its size. */
@@ -45,10 +48,12 @@ public final class AnimalPicture {
                 Svg.number(x), Svg.number(y), Svg.number(right ? size : -size), Svg.number(size));
     boolean large = size >= SHOWS_LINES;
     if (!large && shape.limbs().isEmpty()) {
-      svg.empty("path", "class", "s-animal", "d", shape.body(), "transform", place);
+      String css = size < SHOWS_EDGE ? "s-animal s-tiny" : "s-animal";
+      svg.empty("path", "class", css, "d", shape.body(), "transform", place);
       return;
     }
-    svg.open("g", "class", "s-creature", "transform", place);
+    String css = size < SHOWS_EDGE ? "s-creature s-tiny" : "s-creature";
+    svg.open("g", "class", css, "transform", place);
     if (!shape.limbs().isEmpty()) {
       svg.empty("path", "class", shape.gills() ? "s-gills" : "s-limbs", "d", shape.limbs());
     }

@@ -71,8 +71,11 @@ class OverviewController {
   /**
    * @param cards none where they come later
    * @param later how many come as the room is scrolled to; 0 where they are here
+   * @param times how many times as large as in the other rooms they are drawn; empty where they are
+   *     not
    */
-  record RoomView(long id, String name, String climate, List<Card> cards, int later) {}
+  record RoomView(
+      long id, String name, String climate, List<Card> cards, int later, String times) {}
 
   record Need(long id, String enclosure, String severity, String css, String what) {}
 
@@ -136,7 +139,7 @@ class OverviewController {
           now
               ? view(context, room, inside, scale)
               : new RoomView(
-                  room.id(), room.name(), climate(context, room), List.of(), inside.size()));
+                  room.id(), room.name(), climate(context, room), List.of(), inside.size(), ""));
     }
     return views;
   }
@@ -147,12 +150,15 @@ class OverviewController {
 
   private RoomView view(
       CollectionContext context, Room room, List<EnclosureRecord> inside, RackScale scale) {
+    List<EnclosureSummary> stand = summaries.of(context, inside);
+    RackScale own = scale.orOf(stand);
     return new RoomView(
         room.id(),
         room.name(),
         climate(context, room),
-        summaries.of(context, inside).stream().map(s -> card(s, scale)).toList(),
-        0);
+        stand.stream().map(s -> card(s, own)).toList(),
+        0,
+        own.equals(scale) ? "" : own.timesOf(scale));
   }
 
   /** Of few enclosures the fullest room just fits its rack; many stand at one scale and wrap. */

@@ -13,6 +13,9 @@ record RackScale(double pixelsPerCm) {
   /** Smaller than this one cannot see what is what. */
   private static final double LEAST_PIXELS_PER_CM = 0.9;
 
+  /** From so many times as large on a room has its own scale. */
+  private static final double WORTH_IT = 1.5;
+
   static final RackScale OF_MANY = new RackScale(1.2);
 
   /** So that the fullest room just fits, where that leaves something to see. */
@@ -29,5 +32,16 @@ record RackScale(double pixelsPerCm) {
   /** How much larger its glyph is shown than it was drawn. */
   double of(EnclosureSummary s) {
     return s.lengthCm() * pixelsPerCm / s.glyph().width();
+  }
+
+  /** A room of its own scale, where one large pond elsewhere would shrink it to little. */
+  RackScale orOf(List<EnclosureSummary> room) {
+    RackScale own = fitting(List.of(room));
+    return !room.isEmpty() && own.pixelsPerCm >= WORTH_IT * pixelsPerCm ? own : this;
+  }
+
+  /** As in {@code 2.2}. */
+  String timesOf(RackScale other) {
+    return String.valueOf(Math.round(10 * pixelsPerCm / other.pixelsPerCm) / 10.0);
   }
 }
