@@ -11,8 +11,9 @@ import { enhance as steps } from "./part/steps.js";
 import { enhance as board } from "./bench/board.js";
 import { enhance as drag } from "./bench/drag.js";
 import { enhance as inspect } from "./bench/inspect.js";
+import { enhance as panels } from "./bench/panels.js";
 import { enhance as pins } from "./bench/pins.js";
 import { enhance as history } from "./bench/history.js";
 import { enhance as preview } from "./bench/preview.js";
 
-for (const enhance of [chart, find, keys, later, locate, once, print, stages, steps, preview, history, drag, board, inspect, pins]) enhance(document);
+for (const enhance of [chart, find, keys, later, locate, once, print, stages, steps, preview, history, drag, board, inspect, panels, pins]) enhance(document);

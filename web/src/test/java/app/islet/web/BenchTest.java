@@ -552,6 +552,22 @@ class BenchTest {
   }
 
   @Test
+  void panels_fold_away_and_stay_so() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/enclosures/5/build");
+    double before = page.locator("svg.working.plan").boundingBox().width;
+    page.click("[data-panel=fields]");
+    page.click("[data-panel=findings]");
+    assertThat(page.locator("#length")).not().isVisible();
+    assertThat(page.locator(".findings")).not().isVisible();
+    assertThat(page.locator("svg.working.plan").boundingBox().width).isGreaterThan(before * 1.3);
+    page.reload();
+    assertThat(page.locator("#length")).not().isVisible();
+    page.click("[data-panel=fields]");
+    assertThat(page.locator("#length")).isVisible();
+  }
+
+  @Test
   void the_drawing_is_whole_on_an_ordinary_screen() {
     Page page = Islet.running().owner();
     for (int id = 1; id <= 10; id++) {
