@@ -208,6 +208,6 @@ class BeginTest {
     page.navigate(base);
     assertThat(page.locator(".room").first()).not().containsText("times as large");
     assertThat(page.locator(".room").last())
-        .containsText("drawn 2.4 times as large as the other rooms");
+        .containsText("drawn 2.3 times as large as the other rooms");
   }
 }

@@ -32,6 +32,15 @@ class BuildSheetTest {
     assertThat(csv.lines().findFirst().orElseThrow()).startsWith("group,thing,amount,unit");
     assertThat(csv).contains("89.90,EUR");
 
+    page.fill("#price-lid", "owned");
+    page.fill("#price-water", "10 L for 2");
+    send(page, "Save prices");
+    assertThat(page.locator("tr:has(#price-water)")).containsText("× 10 L: ");
+    assertThat(page.locator("main")).containsText("1 owned already");
+    page.fill("#price-water", "5 kg for 2");
+    send(page, "Save prices");
+    assertThat(page.locator("#price-water-note")).containsText("not sold by that measure");
+
     page.fill("#price-vessel", "a lot");
     page.fill("#price-water", "0.75");
     send(page, "Save prices");

@@ -172,8 +172,8 @@ public final class FurnishingCatalogue {
   }
 
   /**
-   * A block on the ground where nothing else is, as near as can be to somewhat left of the middle:
-   * in the water where there is some, else on the land.
+   * A block on the ground where nothing else is, as near as can be to the middle: in the water
+   * where there is some, else on the land.
    */
   private static Furnishing block(
       Enclosure e, FurnishingKind kind, double length, double width, double bottom, double top) {
@@ -192,7 +192,7 @@ public final class FurnishingCatalogue {
         .filter(p -> !p.kind().isDevice() && p.kind().floats() == kind.floats())
         .forEach(p -> free.take(new Box(p.leftCm(), p.backCm(), p.spanX(), p.spanY())));
     Box place =
-        free.free(zone, Math.min(along, zone.length()), Math.min(wide, zone.width()), 0.5, 0.4)
+        free.free(zone, Math.min(along, zone.length()), Math.min(wide, zone.width()), 0.5, 0.5)
             .orElse(new Box(Math.round(zone.length() * 0.4), Math.round(zone.width() * 0.3), 0, 0));
     boolean floats = kind.floats();
     return at(

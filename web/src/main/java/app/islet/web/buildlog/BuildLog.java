@@ -1,5 +1,6 @@
 package app.islet.web.buildlog;
 
+import app.islet.core.build.Offer;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.CollectionStore;
 import app.islet.web.collection.Role;
@@ -40,11 +41,11 @@ public class BuildLog {
     this.clock = clock;
   }
 
-  /** What was paid, by the key of the line. */
+  /** What things cost as they are sold, by the key of the line. */
   @Transactional(readOnly = true)
-  public Map<String, BigDecimal> prices(long enclosureId) {
-    Map<String, BigDecimal> paid = new HashMap<>();
-    prices.findByEnclosureIdOrderById(enclosureId).forEach(p -> keep(paid, p.item(), p.price()));
+  public Map<String, Offer> prices(long enclosureId) {
+    Map<String, Offer> paid = new HashMap<>();
+    prices.findByEnclosureIdOrderById(enclosureId).forEach(p -> keep(paid, p.item(), p.offer()));
     return Map.copyOf(paid);
   }
 
@@ -68,14 +69,14 @@ public class BuildLog {
 
   /** Keeps the prices that differ from those known; an empty one takes its price back. */
   @Transactional
-  public void price(CollectionContext context, long id, Map<String, Optional<BigDecimal>> typed) {
+  public void price(CollectionContext context, long id, Map<String, Optional<Offer>> typed) {
     context.require(Role.KEEPER);
     enclosures.lock(context, id);
-    Map<String, BigDecimal> known = prices(id);
+    Map<String, Offer> known = prices(id);
     typed.forEach(
         (item, price) -> {
-          BigDecimal now = price.orElse(null);
-          if (!sameAmount(known.get(item), now)) {
+          Offer now = price.orElse(null);
+          if (!Objects.equals(known.get(item), now)) {
             prices.save(new ItemPrice(id, item, now, clock.instant(), context.person().id()));
           }
         });

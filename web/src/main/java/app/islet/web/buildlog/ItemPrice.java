@@ -1,5 +1,6 @@
 package app.islet.web.buildlog;
 
+import app.islet.core.build.Offer;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -19,6 +20,7 @@ public class ItemPrice {
   private Long enclosureId;
   private String item;
   private @Nullable BigDecimal price;
+  private @Nullable String offer;
   private Instant setAt;
   private Long setBy;
 
@@ -26,10 +28,10 @@ public class ItemPrice {
   protected ItemPrice() {}
 
   public ItemPrice(
-      long enclosureId, String item, @Nullable BigDecimal price, Instant setAt, long setBy) {
+      long enclosureId, String item, @Nullable Offer offer, Instant setAt, long setBy) {
     this.enclosureId = enclosureId;
     this.item = item;
-    this.price = price;
+    this.offer = offer == null ? null : offer.words();
     this.setAt = setAt;
     this.setBy = setBy;
   }
@@ -39,7 +41,9 @@ public class ItemPrice {
   }
 
   /** Empty where it was taken back. */
-  public Optional<BigDecimal> price() {
-    return Optional.ofNullable(price);
+  public Optional<Offer> offer() {
+    return Optional.ofNullable(offer)
+        .flatMap(Offer::read)
+        .or(() -> Optional.ofNullable(price).map(p -> new Offer("", p, false)));
   }
 }

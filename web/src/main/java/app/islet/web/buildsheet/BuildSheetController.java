@@ -3,6 +3,7 @@ package app.islet.web.buildsheet;
 import app.islet.core.build.BillLine;
 import app.islet.core.build.BuildSheet;
 import app.islet.core.build.BuildStep;
+import app.islet.core.build.Offer;
 import app.islet.core.build.PowerLine;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
@@ -61,6 +62,7 @@ class BuildSheetController {
 
   /**
    * @param price as typed, or as kept
+   * @param packs how many of what is sold, and what they come to; empty where the price is for all
    * @param error what is wrong with the price; empty where nothing is
    */
   record Row(
@@ -70,6 +72,7 @@ class BuildSheetController {
       String note,
       boolean present,
       String price,
+      String packs,
       String error) {}
 
   record Group(String title, List<Row> rows) {}
@@ -91,9 +94,9 @@ class BuildSheetController {
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
     context.require(Role.KEEPER);
     KeptSheet kept = sheet(context, id);
-    Map<String, Optional<BigDecimal>> prices = new LinkedHashMap<>();
+    Map<String, Optional<Offer>> prices = new LinkedHashMap<>();
     for (BillLine line : kept.sheet().lines()) {
-      prices.put(line.key(), money(form, PRICE + line.key(), 2, "a price such as 12.50"));
+      prices.put(line.key(), offer(form, line));
     }
     Optional<BigDecimal> tariff = money(form, "tariff", 4, "what a kWh costs, such as 0.32");
     String currency = form.typed("currency");
@@ -106,6 +109,24 @@ class BuildSheetController {
     log.price(context, id, prices);
     tariff.ifPresent(perKwh -> log.tariff(context, perKwh, currency));
     return reply.saved("Saved.", context.path("/enclosures/" + id + "/sheet"));
+  }
+
+  private static Optional<Offer> offer(Form form, BillLine line) {
+    String id = PRICE + line.key();
+    String text = form.typed(id);
+    if (text.isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<Offer> offer = Offer.read(text);
+    if (offer.isEmpty()) {
+      form.refuse(
+          id,
+          "\"%s\" is not a price such as 12.50, 2 for 9, 10 L for 8.50, or the word owned."
+              .formatted(text));
+    } else if (offer.get().of(line, form.units()).isEmpty()) {
+      form.refuse(id, "It is not sold by that measure: take that of how much is needed.");
+    }
+    return offer;
   }
 
   private static Optional<BigDecimal> money(Form form, String id, int contexts, String wanted) {
@@ -156,10 +177,16 @@ class BuildSheetController {
                     Collectors.mapping(
                         line -> row(line, kept, form, typed, u), Collectors.toList())));
     BigDecimal sum =
-        kept.prices().entrySet().stream()
-            .filter(p -> kept.sheet().lines().stream().anyMatch(l -> l.key().equals(p.getKey())))
-            .map(Map.Entry::getValue)
+        kept.sheet().lines().stream()
+            .flatMap(line -> kept.cost(line, context.system()).stream())
+            .map(Offer.Cost::sum)
             .reduce(BigDecimal.ZERO, BigDecimal::add);
+    long unpriced =
+        kept.sheet().lines().stream()
+            .filter(line -> kept.cost(line, context.system()).isEmpty())
+            .count();
+    model.addAttribute("unpriced", unpriced);
+    model.addAttribute("owned", kept.sheet().lines().stream().filter(kept::isOwned).count());
     String currency = kept.tariff().map(Tariff::currency).orElse("");
     model.addAttribute("state", kept.state());
     model.addAttribute(
@@ -190,10 +217,7 @@ class BuildSheetController {
 
   private static Row row(BillLine line, KeptSheet kept, Form form, boolean typed, Units u) {
     String id = PRICE + line.key();
-    String price =
-        Optional.ofNullable(kept.prices().get(line.key()))
-            .map(BigDecimal::toPlainString)
-            .orElse("");
+    String price = Optional.ofNullable(kept.prices().get(line.key())).map(Offer::words).orElse("");
     return new Row(
         line.key(),
         line.thing(),
@@ -201,7 +225,27 @@ class BuildSheetController {
         u.text(line.note()),
         line.present(),
         typed ? form.typed(id) : price,
+        packs(line, kept, u),
         Optional.ofNullable(form.error(id)).orElse(""));
+  }
+
+  /** As in {@code 3 of them, 25.50}; empty where the price is for all. */
+  private static String packs(BillLine line, KeptSheet kept, Units u) {
+    boolean byPack =
+        Optional.ofNullable(kept.prices().get(line.key()))
+            .filter(offer -> !offer.pack().isEmpty())
+            .isPresent();
+    return byPack
+        ? kept.cost(line, u.system())
+            .map(
+                c ->
+                    "%d × %s: %s"
+                        .formatted(
+                            c.packs(),
+                            kept.prices().get(line.key()).pack(),
+                            c.sum().toPlainString()))
+            .orElse("")
+        : "";
   }
 
   private static PowerRow power(PowerLine p, KeptSheet kept) {

@@ -55,7 +55,7 @@ final class SheetCsv {
     }
     row.add(u.text(line.note()));
     row.add(line.present() ? "yes" : "no");
-    row.add(kept.prices().containsKey(line.key()) ? kept.prices().get(line.key()) : "");
+    row.add(kept.cost(line, u.system()).map(cost -> cost.sum().toPlainString()).orElse(""));
     row.add(kept.tariff().map(Tariff::currency).orElse(""));
     return row;
   }
