@@ -6,14 +6,18 @@ import app.islet.core.enclosure.Furnishing;
 /**
  * Where the working drawings lie on their sheet: section and plan share the scale and the left end.
  */
-record Board(double scale, double left, double top) {
-  static final double WIDTH = 880;
+record Board(double scale, double width, double left, double top) {
+  private static final double MOST_WIDE = 880;
+
+  /** Narrower there is no room for the words. */
+  private static final double LEAST_WIDE = 380;
+
   private static final double MARGIN = 84;
   private static final double TOP = 62;
   static final double BOTTOM = 54;
 
   /** Section and plan together, so that both are seen at once on an ordinary screen. */
-  private static final double HEIGHT = 640;
+  private static final double HEIGHT = 596;
 
   /** Around the plan, over and under it. */
   private static final double PLAN_EDGES = 44;
@@ -22,10 +26,12 @@ record Board(double scale, double left, double top) {
     double high = highestCm(e);
     double scale =
         Math.min(
-            (WIDTH - 2 * MARGIN) / e.vessel().lengthCm(),
+            (MOST_WIDE - 2 * MARGIN) / e.vessel().lengthCm(),
             (HEIGHT - TOP - BOTTOM - PLAN_EDGES) / (high + e.vessel().widthCm()));
     double over = high - e.vessel().heightCm();
-    return new Board(scale, (WIDTH - e.vessel().lengthCm() * scale) / 2, TOP + over * scale);
+    double inside = e.vessel().lengthCm() * scale;
+    double width = Math.max(LEAST_WIDE, inside + 2 * MARGIN);
+    return new Board(scale, width, (width - inside) / 2, TOP + over * scale);
   }
 
   /** What stands or hangs over the rim needs room above it. */

@@ -17,14 +17,16 @@ import java.util.regex.Pattern;
 public final class DrawingFile {
   private static final Pattern TOKEN = Pattern.compile("(--[a-z0-9-]+):\\s*([^;]+);");
   private static final Pattern USE = Pattern.compile("var\\((--[a-z0-9-]+)\\)");
-  private static final Pattern HEIGHT = Pattern.compile("viewBox=\"0 0 [0-9.]+ ([0-9.]+)\"");
+  private static final Pattern SIZE =
+      Pattern.compile("viewBox=\"0 0 ([0-9.]+) ([0-9.]+)\" width=\"[0-9.]+\"");
   private static final String STYLE = style();
 
   private DrawingFile() {}
 
   public static String write(String section, String plan) {
-    double first = heightOf(section);
-    double second = heightOf(plan);
+    double width = sizeOf(section, 1);
+    double first = sizeOf(section, 2);
+    double second = sizeOf(plan, 2);
     Svg svg =
         new Svg()
             .open(
@@ -32,33 +34,35 @@ public final class DrawingFile {
                 "xmlns",
                 "http://www.w3.org/2000/svg",
                 "viewBox",
-                "0 0 %s %s".formatted(Svg.number(Board.WIDTH), Svg.number(first + second)),
+                "0 0 %s %s".formatted(Svg.number(width), Svg.number(first + second)),
                 "width",
-                Board.WIDTH,
+                width,
                 "height",
                 first + second,
                 "class",
                 "workbench no-depth")
             .element("style", STYLE)
             .raw(Textures.patterns())
-            .raw(placed(section, 0, first))
-            .raw(placed(plan, first, second));
+            .raw(placed(section, 0, width, first))
+            .raw(placed(plan, first, width, second));
     return svg.close("svg").toString();
   }
 
-  private static String placed(String drawing, double y, double height) {
-    return drawing.replaceFirst(
-        "<svg ",
-        "<svg y=\"%s\" width=\"%s\" height=\"%s\" "
-            .formatted(Svg.number(y), Svg.number(Board.WIDTH), Svg.number(height)));
+  private static String placed(String drawing, double y, double width, double height) {
+    return SIZE.matcher(drawing)
+        .replaceFirst("viewBox=\"0 0 $1 $2\"")
+        .replaceFirst(
+            "<svg ",
+            "<svg y=\"%s\" width=\"%s\" height=\"%s\" "
+                .formatted(Svg.number(y), Svg.number(width), Svg.number(height)));
   }
 
-  private static double heightOf(String drawing) {
-    Matcher matcher = HEIGHT.matcher(drawing);
+  private static double sizeOf(String drawing, int which) {
+    Matcher matcher = SIZE.matcher(drawing);
     if (!matcher.find()) {
-      throw new IllegalArgumentException("a drawing without a height");
+      throw new IllegalArgumentException("a drawing without a size");
     }
-    return Double.parseDouble(matcher.group(1));
+    return Double.parseDouble(matcher.group(which));
   }
 
   private static String style() {

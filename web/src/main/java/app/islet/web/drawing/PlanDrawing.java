@@ -48,6 +48,7 @@ public final class PlanDrawing {
   private final Grid grid;
   private final double scale;
   private final double left;
+  private final double width;
   private final Svg svg = new Svg();
   private int[] depthMiddles = {};
   private double depthBand;
@@ -59,6 +60,7 @@ public final class PlanDrawing {
     Board board = Board.of(enclosure);
     this.scale = board.scale();
     this.left = board.left();
+    this.width = board.width();
   }
 
   /**
@@ -92,7 +94,9 @@ public final class PlanDrawing {
         "xmlns",
         "http://www.w3.org/2000/svg",
         "viewBox",
-        "0 0 %s %s".formatted(Svg.number(Board.WIDTH), Svg.number(tall)),
+        "0 0 %s %s".formatted(Svg.number(width), Svg.number(tall)),
+        "width",
+        width,
         "class",
         "section working plan",
         "role",

@@ -99,6 +99,7 @@ class ProposalController {
     double widest = of(proposals, Vessel::lengthCm);
     double tallest = of(proposals, Vessel::heightCm);
     double scale = Math.min(WIDEST_PX / widest, TALLEST_PX / tallest);
+    boolean forGood = in(proposals, Aim.NOW).isEmpty();
     Fit fit = fits.of(sheet, asked.site(), asked.chiller(), context.today());
     model.addAttribute("fit", FitView.of(fit, asked.site(), power, context.units()));
     Form filled = filled(form, asked, context);
@@ -108,7 +109,9 @@ class ProposalController {
     model.addAttribute("haveFields", haveFields(form));
     model.addAttribute(
         "proposals",
-        proposals.stream().map(p -> ProposalView.of(p, scale, power, context.units())).toList());
+        proposals.stream()
+            .map(p -> ProposalView.of(p, forGood, scale, power, context.units()))
+            .toList());
     model.addAttribute(
         "none",
         proposals.isEmpty() && !form.hasErrors()

@@ -7,6 +7,7 @@ import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.DesignField;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Vessel;
+import app.islet.core.proposal.Aim;
 import app.islet.core.proposal.LaterStep;
 import app.islet.core.proposal.Proposal;
 import app.islet.core.quantity.Quantity;
@@ -35,15 +36,16 @@ record ProposalView(
     List<String> assumed,
     String power) {
   /**
+   * @param forGood whether what serves until they are grown is the smallest for today too
    * @param pixelsPerCm the same for all that stand side by side
    */
-  static ProposalView of(Proposal p, double pixelsPerCm, Power power, Units u) {
+  static ProposalView of(Proposal p, boolean forGood, double pixelsPerCm, Power power, Units u) {
     Assessment a = Assessment.of(p.design(), p.residents(), p.from());
     Vessel v = p.design().vessel();
     BuildSheet build = BuildSheet.of(a.situation());
     return new ProposalView(
         p.aim().name(),
-        p.aim().words(),
+        forGood && p.aim() == Aim.GROWN ? "Now and for good" : p.aim().words(),
         SectionDrawing.picture(a, pixelsPerCm * v.lengthCm()),
         "%s × %s × %s"
             .formatted(
