@@ -43,7 +43,7 @@ final class Furnisher {
   private static final double DOCK_CM = 2;
 
   /** Water stays that far under the rim, as a share of the height; common practice, no source. */
-  private static final double FILLED = 0.85;
+  static final double FILLED = 0.85;
 
   /** Nobody fills deeper than an arm reaches if nothing asks for it; common practice, no source. */
   private static final double ARM_CM = 45;
@@ -57,6 +57,9 @@ final class Furnisher {
   /** Land of so much of the floor is heaped up and not a platform; common practice, no source. */
   private static final double HEAPED_PERCENT = 20;
 
+  /** More ground than that leaves no room for animals, as a share of the height. */
+  private static final double GROUND_FILLS = 0.9;
+
   /** Dry ground over the line at the foot of those that dig nothing. */
   private static final double DRY_CM = 3;
 
@@ -68,10 +71,19 @@ final class Furnisher {
     this.course = course;
   }
 
+  /** Whether their ground leaves room over it. */
+  boolean fits(Vessel vessel) {
+    return ground(vessel).depthCm() <= GROUND_FILLS * vessel.heightCm();
+  }
+
+  private Substrate ground(Vessel vessel) {
+    return dishesOnly()
+        ? plan().dry(vessel)
+        : shore() ? plan().ofShore(vessel) : plan().underWater();
+  }
+
   Enclosure furnished(Vessel vessel) {
-    GroundPlan plan = new GroundPlan(course);
-    Substrate ground =
-        dishesOnly() ? plan.dry(vessel) : shore() ? plan.ofShore(vessel) : plan.underWater();
+    Substrate ground = ground(vessel);
     double depth = dishesOnly() ? 0 : depthCm(vessel, ground.depthCm());
     Enclosure e =
         Enclosure.bare(wish.name(), vessel, Math.max(0, depth))
@@ -235,7 +247,7 @@ final class Furnisher {
     double side = Math.ceil(Math.max(1.8 * body, Math.sqrt(least)));
     double width = Math.min(side, vessel.widthCm());
     double length = Math.max(side, Math.ceil(least / width));
-    return new Platform(Math.min(length, vessel.lengthCm() / 2), width);
+    return new Platform(Math.max(1, Math.min(length, vessel.lengthCm() / 2)), width);
   }
 
   /** Land they can dig in, its dry part the middle of what they should have, its slope gentle. */

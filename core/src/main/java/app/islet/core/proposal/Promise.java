@@ -22,9 +22,6 @@ import java.util.Set;
 record Promise(int asBuiltDays, int days, List<LaterStep> steps, Optional<Finding> end) {
   private static final String DEPTH = "/water/depthCm";
 
-  /** Water stays that far under the rim, as a share of the height. */
-  private static final double FILLED = 0.85;
-
   /** What a keeper does on the way without building anew. */
   private static final Set<String> EASY =
       Set.of(DEPTH, "/water/restBelowSurfaceCm", "/equipment/basking-lamp/distanceCm");
@@ -78,7 +75,7 @@ record Promise(int asBuiltDays, int days, List<LaterStep> steps, Optional<Findin
     double now = e.water().depthCm();
     double most =
         Math.min(
-            FILLED * e.vessel().heightCm() - e.ground().depthCm(),
+            Furnisher.FILLED * e.vessel().heightCm() - e.ground().depthCm(),
             point.residents().stream()
                 .flatMap(r -> r.stage().needs().depth().stream())
                 .mapToDouble(

@@ -43,8 +43,10 @@ public final class Proposer {
   static Optional<Enclosure> today(Wish wish) {
     Course course = Course.of(wish.residents(), 0);
     Mender mender = new Mender(course.now(), wish.day(), wish.limits().chiller());
+    Furnisher furnisher = new Furnisher(wish, course);
     return Candidates.of(course, wish.limits()).stream()
-        .flatMap(v -> mender.mended(new Furnisher(wish, course).furnished(v)).stream())
+        .filter(furnisher::fits)
+        .flatMap(v -> mender.mended(furnisher.furnished(v)).stream())
         .findFirst();
   }
 
@@ -101,9 +103,11 @@ public final class Proposer {
   public static Optional<Finding> obstacle(Wish wish) {
     Course course = Course.of(wish.residents(), 0);
     Mender mender = new Mender(course.now(), wish.day(), wish.limits().chiller());
+    Furnisher furnisher = new Furnisher(wish, course);
     return Candidates.of(course, Wish.Limits.NONE).stream()
+        .filter(furnisher::fits)
         .findFirst()
-        .flatMap(v -> mender.stuckAt(new Furnisher(wish, course).furnished(v)));
+        .flatMap(v -> mender.stuckAt(furnisher.furnished(v)));
   }
 
   /**
@@ -111,7 +115,9 @@ public final class Proposer {
    */
   private Optional<Candidate> candidate(Vessel vessel, Course course) {
     Mender mender = new Mender(course.now(), wish.day(), wish.limits().chiller());
-    Optional<Enclosure> start = mender.mended(new Furnisher(wish, course).furnished(vessel));
+    Furnisher furnisher = new Furnisher(wish, course);
+    Optional<Enclosure> start =
+        furnisher.fits(vessel) ? mender.mended(furnisher.furnished(vessel)) : Optional.empty();
     Candidate best = null;
     for (int n = 0; n < MOST_ROUNDS && start.isPresent(); n++) {
       Enclosure e = start.get();

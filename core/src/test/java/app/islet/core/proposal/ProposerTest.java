@@ -226,6 +226,10 @@ class ProposerTest {
     Proposal large = Proposer.in(new Vessel(200, 80, 70), wish(hatchling, HOME)).orElseThrow();
     assertThat(large.until()).isAfter(small.until());
     assertThat(Proposer.in(new Vessel(30, 20, 20), wish(animals("slider", 1, 20), HOME))).isEmpty();
+    for (Resident any :
+        List.of(hatchling, animals("vampire-crab", 3, 2), animals("dwarf-frog", 2, 3))) {
+      assertThat(Proposer.in(new Vessel(2, 1, 1), wish(any, HOME))).isEmpty();
+    }
   }
 
   @Test

@@ -140,13 +140,24 @@ class ProposalController {
         .toList();
   }
 
-  /** As many of those asked for as the vessel holds. */
+  /** As many of those asked for as the vessel holds: where so many do not fit, more do not. */
   private static Optional<Proposal> asManyAsFit(Vessel vessel, Wish wish) {
     Resident asked = wish.residents().get(0);
-    return IntStream.iterate(asked.count(), n -> n >= 1, n -> n - 1)
-        .mapToObj(n -> wish.with(List.of(asked.ofCount(n))))
-        .flatMap(fewer -> Proposer.in(vessel, fewer).stream())
-        .findFirst();
+    Optional<Proposal> best = Optional.empty();
+    int fits = 0;
+    int tooMany = asked.count() + 1;
+    while (tooMany - fits > 1) {
+      // All of them first, then halving.
+      int next = tooMany > asked.count() && fits == 0 ? asked.count() : (fits + tooMany) / 2;
+      Optional<Proposal> found = Proposer.in(vessel, wish.with(List.of(asked.ofCount(next))));
+      if (found.isPresent()) {
+        best = found;
+        fits = next;
+      } else {
+        tooMany = next;
+      }
+    }
+    return best;
   }
 
   private static Optional<Proposal> in(List<Proposal> proposals, Aim aim) {

@@ -165,13 +165,14 @@ final class QuickForm {
     Vessel v = e.vessel();
     double top = Math.min(v.heightCm(), e.waterLineCm() + 3);
     return switch (out) {
-      case PLATFORM ->
-          e.with(
-              new Platform(
-                  Math.min(DOCK_CM, v.lengthCm() / 3), Math.min(DOCK_CM, v.widthCm() / 2)));
+      case PLATFORM -> e.with(new Platform(dock(v.lengthCm() / 3), dock(v.widthCm() / 2)));
       case LAND -> e.with(new Land(LAND_PERCENT, top, Math.min(top, v.lengthCm() * 0.2)));
       default -> e;
     };
+  }
+
+  private static double dock(double roomCm) {
+    return Math.max(1, Math.min(DOCK_CM, roomCm));
   }
 
   private static List<Equipment> equipment(Form form) {
