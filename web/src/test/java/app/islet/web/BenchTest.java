@@ -574,7 +574,9 @@ class BenchTest {
       page.navigate("/c/weir-mill/enclosures/" + id + "/build");
       BoundingBox plan = page.locator("svg.working.plan").boundingBox();
       assertThat(plan.y + plan.height).as("enclosure " + id).isLessThanOrEqualTo(800);
-      assertThat(plan.width).as("enclosure " + id).isGreaterThan(0.6 * 1280);
+      assertThat(page.locator(".drawings").boundingBox().width)
+          .as("enclosure " + id)
+          .isGreaterThan(0.64 * 1280);
     }
   }
 
