@@ -1,5 +1,6 @@
 package app.islet.core.review;
 
+import static app.islet.core.Setups.TODAY;
 import static app.islet.core.Setups.animals;
 import static app.islet.core.Setups.axolotls;
 import static app.islet.core.Setups.finding;
@@ -10,12 +11,21 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.FurnishingCatalogue;
+import app.islet.core.enclosure.FurnishingKind;
+import app.islet.core.enclosure.Furnishings;
+import app.islet.core.enclosure.Hides;
+import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Substrate;
+import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.Walls;
 import app.islet.core.quantity.UnitSystem;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -116,5 +126,97 @@ class RemedyNumbersTest {
     Finding wet = found("wrong-habitat", tank(60, 40, 40, 20), animals("eastern-newt", 1, 5));
     assertThat(wet.what().text(UnitSystem.METRIC)).startsWith("No dry land for");
     assertThat(wet.why().text(UnitSystem.METRIC)).contains("breathes air");
+  }
+
+  /** 100 by 50 cm: 5 L a centimetre. Three grown axolotls need 120 L, and 4 cm under the rim. */
+  @Test
+  void water_is_raised_for_the_litres_where_all_may_have_it() {
+    Finding little = found("too-little-water", tank(100, 50, 45, 20), axolotls(3, 22));
+    assertThat(changes(little)).containsExactly(new Change("/water/depthCm", 24));
+    assertThat(changes(found("too-little-water", tank(100, 50, 28, 20), axolotls(3, 22))))
+        .as("just under the freeboard")
+        .containsExactly(new Change("/water/depthCm", 24));
+    Finding flat = found("too-little-water", tank(100, 50, 27.5, 20), axolotls(3, 22));
+    assertThat(changes(flat)).as("the rim is too low").isEmpty();
+    assertThat(texts(flat)).containsExactly("A larger vessel: 6000 cm² at this depth.");
+    assertThat(
+            changes(
+                found(
+                    "too-little-water",
+                    tank(100, 50, 60, 20).with(new Land(20, 25, 0)),
+                    axolotls(3, 22))))
+        .as("beside land nobody knows how deep")
+        .isEmpty();
+    assertThat(finding("too-little-water", tank(100, 50, 45, 24), axolotls(3, 22))).isEmpty();
+  }
+
+  /** Froglets of the dwarf frog stand 20 cm without a rest; 30 of them need 68 L. */
+  @Test
+  void water_is_not_raised_beyond_what_they_stand() {
+    Resident froglets = animals("dwarf-frog", 30, 2);
+    assertThat(changes(found("too-little-water", tank(80, 42.5, 40, 15), froglets)))
+        .containsExactly(new Change("/water/depthCm", 20));
+    assertThat(changes(found("too-little-water", tank(80, 42, 40, 15), froglets))).isEmpty();
+  }
+
+  @Test
+  void hides_to_add_are_those_that_are_neither_counted_nor_drawn() {
+    Enclosure one =
+        FurnishingCatalogue.added(
+            tank(150, 60, 45, 30).with(Furnishings.NONE.with(new Hides(1, 0))),
+            FurnishingKind.CAVE);
+    Finding few = found("too-few-hides", one, axolotls(4, 22));
+    assertThat(few.what().text(UnitSystem.METRIC)).startsWith("Too few hides");
+    assertThat(changes(few)).containsExactly(new Change("/furnishings/hides/count", 3));
+    assertThat(finding("too-few-hides", one, axolotls(2, 22))).isEmpty();
+  }
+
+  @Test
+  void a_cave_that_is_drawn_is_shade_as_one_that_is_counted() {
+    Enclosure lit = tank(100, 50, 45, 30, new Equipment.BaskingLamp(35, OptionalDouble.empty()));
+    assertThat(finding("too-bright", lit, axolotls(1, 22))).isPresent();
+    assertThat(
+            finding(
+                "too-bright", FurnishingCatalogue.added(lit, FurnishingKind.CAVE), axolotls(1, 22)))
+        .isEmpty();
+    assertThat(
+            finding(
+                "too-bright",
+                FurnishingCatalogue.added(lit, FurnishingKind.STONE),
+                axolotls(1, 22)))
+        .isPresent();
+  }
+
+  /** A tube of UV index 3 at 30 cm, for a slider of zone 3. */
+  @Test
+  void a_lamp_of_known_strength_is_hung_where_its_index_is_right() {
+    Finding far = found("uvb-distance", uvb(3, 90), animals("slider", 1, 18));
+    assertThat(far.severity()).isEqualTo(Severity.WATCH);
+    double aim = changes(far).get(0).value();
+    assertThat(aim).isLessThan(90);
+    assertThat(finding("uvb-distance", uvb(3, aim), animals("slider", 1, 18))).isEmpty();
+    Finding near = found("uvb-distance", uvb(12, 15), animals("slider", 1, 18));
+    assertThat(near.severity()).isEqualTo(Severity.WRONG);
+    assertThat(near.why().text(UnitSystem.METRIC)).startsWith("So much burns");
+    assertThat(changes(near).get(0).value()).isGreaterThan(15);
+    Enclosure drawn = FurnishingCatalogue.added(uvb(12, 15), FurnishingKind.UVB_LAMP);
+    finding("uvb-distance", drawn, animals("slider", 1, 18))
+        .ifPresent(f -> assertThat(changes(f)).as("a lamp that is drawn is dragged").isEmpty());
+  }
+
+  private static Enclosure uvb(double uviAt30Cm, double distanceCm) {
+    return tank(
+            150,
+            60,
+            60,
+            30,
+            new Equipment.UvbLamp(
+                Optional.of(TODAY),
+                OptionalDouble.of(distanceCm),
+                UvShape.LINEAR,
+                OptionalDouble.of(uviAt30Cm),
+                OptionalDouble.empty()))
+        .with(Lid.NONE)
+        .with(new Platform(40, 30));
   }
 }

@@ -34,7 +34,7 @@ public final class TooBright implements ResidentRule {
         s.enclosure().has(Equipment.BaskingLamp.class)
             || s.enclosure().has(Equipment.UvbLamp.class);
     boolean shade =
-        s.enclosure().furnishings().hides().isPresent()
+        s.enclosure().furnishings().hidingPlaces() > 0
             || s.enclosure().furnishings().plants().stream()
                 .anyMatch(p -> p.habit() == Plant.Habit.FLOATING);
     if (!dim || !lamp || shade) {
