@@ -31,7 +31,7 @@ export function enhance(root) {
     const cut = form.elements.cut;
     const ahead = form.elements.ahead;
     const cutWords = tools.querySelector("[data-for=cut]");
-    if (cut) say(cutWords, `${cut.value} ${cutWords.dataset.unit} from the back`);
+    if (cut) say(cutWords, `${cut.value} ${cutWords.dataset.unit}`);
     if (ahead) say(tools.querySelector("[data-for=ahead]"), ahead.value === "0" ? "today" : `${ahead.value} months`);
   }
 

@@ -15,7 +15,7 @@ export function enhance(root) {
   const all = head.querySelector("[data-all-fields]");
   const KEY = "islet-all-fields";
 
-  const groups = () => [...form.querySelectorAll("details.fold")];
+  const groups = () => [...form.querySelectorAll("details.fold:not(.tray)")];
   const words = text => (text ?? "").split(" ").filter(Boolean);
 
   function openAll() {

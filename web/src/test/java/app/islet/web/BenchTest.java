@@ -36,9 +36,9 @@ class BenchTest {
   private static void add(Page page, String kind) {
     settled(page);
     int before = page.locator("[data-row]").count();
-    Locator tray = page.locator("[data-row=tray]");
+    Locator tray = page.locator("details.tray:has(button:text-is('%s'))".formatted(kind));
     if (tray.getAttribute("open") == null) {
-      page.click("text=Add a part");
+      tray.locator("summary").click();
     }
     press(page, kind);
     assertThat(page.locator("[data-row]")).hasCount(before + 1);
@@ -158,7 +158,7 @@ class BenchTest {
     String mouse = litres(page);
 
     String byKeys = turtleTank(page, "By keys");
-    page.locator("summary", new Page.LocatorOptions().setHasText("Add a part")).focus();
+    page.locator("summary", new Page.LocatorOptions().setHasText("Add: hides and rests")).focus();
     page.keyboard().press("Enter");
     page.getByText("stone", new Page.GetByTextOptions().setExact(true)).focus();
     page.keyboard().press("Enter");
@@ -418,7 +418,7 @@ class BenchTest {
     add(page, "stone");
     assertThat(page.locator("svg:not(.plan) [data-part=stone-1].s-behind")).hasCount(0);
     drag(page, ".plan [data-drag=cut]", 0, 18);
-    assertThat(page.locator("[data-for=cut]")).hasText("38 cm from the back");
+    assertThat(page.locator("[data-for=cut]")).hasText("38 cm");
     assertThat(page.locator("svg:not(.plan) [data-part=stone-1].s-behind")).hasCount(1);
     page.locator("[name=cut]").focus();
     page.keyboard().press("Home");

@@ -2,6 +2,7 @@ package app.islet.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.web.figure.FigureKind;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
@@ -34,6 +35,7 @@ class MessagesTest {
   private static final Pattern INLINE = Pattern.compile("\\[\\[.*?]]", Pattern.DOTALL);
   private static final Pattern TWO_WORDS = Pattern.compile("[a-z]{2} [a-z]{2}");
 
+  private static final Pattern OF_A_FIGURE = Pattern.compile("figure\\.");
   private static final Pattern OF_A_FORM = Pattern.compile("(field|section)\\.");
 
   /** Shown as they are, in every language. */
@@ -70,7 +72,8 @@ class MessagesTest {
       }
     }
     Set<String> known = new TreeSet<>(messages.stringPropertyNames());
-    known.removeIf(key -> OF_A_FORM.matcher(key).lookingAt());
+    known.removeIf(
+        key -> OF_A_FORM.matcher(key).lookingAt() || OF_A_FIGURE.matcher(key).lookingAt());
     assertThat(asked).isEqualTo(known);
   }
 
@@ -93,6 +96,17 @@ class MessagesTest {
             .anyMatch(java -> words.stream().allMatch(w -> java.contains('"' + w + '"')));
       }
     }
+  }
+
+  @Test
+  void every_figure_has_a_label_its_formula_and_its_source_and_none_is_left_over() {
+    Set<String> wanted = new TreeSet<>();
+    for (FigureKind kind : FigureKind.values()) {
+      wanted.addAll(List.of(kind.key(), kind.key() + ".formula", kind.key() + ".source"));
+    }
+    Set<String> known = new TreeSet<>(messages.stringPropertyNames());
+    known.removeIf(key -> !OF_A_FIGURE.matcher(key).lookingAt());
+    assertThat(known).isEqualTo(wanted);
   }
 
   @Test

@@ -26,6 +26,32 @@ public final class FreePlaces {
 
   private final List<Box> taken = new ArrayList<>();
 
+  /**
+   * What a part must keep off: things of its own layer (on the ground, on the water, over the rim)
+   * and whatever stands as high as it does.
+   */
+  static FreePlaces around(Enclosure e, Furnishing part) {
+    FreePlaces free = new FreePlaces();
+    e.furnishings().parts().stream()
+        .filter(other -> sameLayer(other, part) || meet(e, other, part))
+        .forEach(p -> free.take(new Box(p.leftCm(), p.backCm(), p.spanX(), p.spanY())));
+    return free;
+  }
+
+  private static boolean sameLayer(Furnishing one, Furnishing other) {
+    return !one.kind().isDevice()
+        && !other.kind().isDevice()
+        && one.kind().floats() == other.kind().floats();
+  }
+
+  private static boolean meet(Enclosure e, Furnishing one, Furnishing other) {
+    double line = e.waterLineCm();
+    double lift = one.kind().floats() ? line : 0;
+    double otherLift = other.kind().floats() ? line : 0;
+    return one.bottomCm() + lift < other.topCm() + otherLift
+        && other.bottomCm() + otherLift < one.topCm() + lift;
+  }
+
   public void take(Box box) {
     taken.add(box);
   }

@@ -176,6 +176,12 @@ public record Furnishing(
         id, kind, x, y, lengthCm, widthCm, bottomCm, topCm, turnDeg, round, risesLeft, locked);
   }
 
+  /** The same slope, rising the other way. */
+  Furnishing risingToLeft() {
+    return new Furnishing(
+        id, kind, xCm, yCm, lengthCm, widthCm, bottomCm, topCm, turnDeg, round, true, locked);
+  }
+
   /** The same thing under another id. */
   public Furnishing named(String newId) {
     return new Furnishing(

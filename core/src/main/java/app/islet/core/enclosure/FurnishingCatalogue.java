@@ -4,6 +4,7 @@ import app.islet.core.enclosure.FreePlaces.Box;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
@@ -25,19 +26,23 @@ public final class FurnishingCatalogue {
     return with(e, fresh(e, kind));
   }
 
-  /** The same thing once more, a little aside. */
+  /** The same thing once more, beside the first. */
   public static Enclosure copied(Enclosure e, String id) {
     Enclosure copied = e;
     for (Furnishing part : e.furnishings().parts()) {
       if (part.id().equals(id)) {
-        Furnishing copy =
-            part.at(
-                aside(part.xCm(), part.lengthCm(), e.vessel().lengthCm()),
-                aside(part.yCm(), part.widthCm(), e.vessel().widthCm()));
-        copied = with(copied, copy.named(freeId(copied, part.kind())));
+        Furnishing copy = part.named(freeId(copied, part.kind()));
+        copied = with(copied, beside(copied, copy).orElseGet(() -> aside(e, copy)));
       }
     }
     return copied;
+  }
+
+  /** A little over the first, so that both are seen, where nothing is free. */
+  private static Furnishing aside(Enclosure e, Furnishing copy) {
+    return copy.at(
+        aside(copy.xCm(), copy.lengthCm(), e.vessel().lengthCm()),
+        aside(copy.yCm(), copy.widthCm(), e.vessel().widthCm()));
   }
 
   /** To the other side where it would stick out of the vessel; not at all where it fills it. */
@@ -86,7 +91,7 @@ public final class FurnishingCatalogue {
       case SHELF ->
           block(e, kind, part, deep, Math.max(ground, line - 4), Math.max(ground + 1, line - 2));
       case FLOAT, FLOATING_PLANTS -> block(e, kind, part, deep, 0, 2);
-      case RAMP, NET -> block(e, kind, part, deep, ground, Math.max(ground + 1, line + 2));
+      case RAMP, NET -> ramp(e, kind, part, deep, ground, Math.max(ground + 1, line + 2));
       case PLANTS -> block(e, kind, part, deep, ground, under);
       case BACK_WALL -> at(e, kind, 0, 0, length, 3, ground, Math.max(ground + 1, rim));
       case PARTITION -> at(e, kind, whole(length / 2), 0, 0.6, width, 0, rim);
@@ -103,7 +108,9 @@ public final class FurnishingCatalogue {
               ground,
               Math.max(ground + 1, line + 2));
       default ->
-          kind.isDevice() ? device(e, kind) : block(e, kind, part, deep, ground, ground + tall);
+          kind.isDevice()
+              ? besideOrThere(e, device(e, kind))
+              : block(e, kind, part, deep, ground, ground + tall);
     };
   }
 
@@ -113,6 +120,8 @@ public final class FurnishingCatalogue {
     double rim = e.vessel().heightCm();
     double ground = e.ground().depthCm();
     double line = e.waterLineCm();
+    double tube = whole(length * 0.55);
+    Optional<Box> rest = Rests.place(e);
     return switch (kind) {
       case HEATER ->
           at(
@@ -137,8 +146,8 @@ public final class FurnishingCatalogue {
           at(
               e,
               kind,
-              whole(length * 0.8) - 5,
-              whole(width / 2) - 5,
+              rest.map(r -> r.x() + r.length() / 2 - 5).orElse(whole(length * 0.8) - 5),
+              rest.map(r -> r.y() + r.width() / 2 - 5).orElse(whole(width / 2) - 5),
               10,
               10,
               rim + OVER_RIM_CM,
@@ -147,9 +156,11 @@ public final class FurnishingCatalogue {
           at(
               e,
               kind,
-              whole(length * 0.4),
+              rest.map(r -> r.x() + r.length() / 2 - tube / 2)
+                  .map(x -> Math.max(0, Math.min(x, length - tube)))
+                  .orElse(whole(length * 0.4)),
               whole(width * 0.3),
-              whole(length * 0.55),
+              tube,
               4,
               rim + 1,
               rim + 4);
@@ -179,31 +190,73 @@ public final class FurnishingCatalogue {
       Enclosure e, FurnishingKind kind, double length, double width, double bottom, double top) {
     double along = Math.max(2, length);
     double wide = Math.max(2, width);
-    double foot = e.vessel().lengthCm() * (1 - e.land().map(Land::sharePercent).orElse(0.0) / 100);
+    double foot = footOfLand(e);
     boolean inWater = e.land().isEmpty() || foot >= along;
-    Box zone =
-        inWater
-            ? new Box(0, 0, foot, e.vessel().widthCm())
-            : new Box(0, 0, e.vessel().lengthCm(), e.vessel().widthCm());
+    Box zone = inWater ? new Box(0, 0, foot, e.vessel().widthCm()) : whole(e);
     double lift =
-        inWater ? 0 : Math.max(0, e.land().map(Land::heightCm).orElse(0.0) - e.ground().depthCm());
-    FreePlaces free = new FreePlaces();
-    e.furnishings().parts().stream()
-        .filter(p -> !p.kind().isDevice() && p.kind().floats() == kind.floats())
-        .forEach(p -> free.take(new Box(p.leftCm(), p.backCm(), p.spanX(), p.spanY())));
-    Box place =
-        free.free(zone, Math.min(along, zone.length()), Math.min(wide, zone.width()), 0.5, 0.5)
-            .orElse(new Box(Math.round(zone.length() * 0.4), Math.round(zone.width() * 0.3), 0, 0));
-    boolean floats = kind.floats();
-    return at(
-        e,
-        kind,
-        place.x(),
-        place.y(),
-        along,
-        wide,
-        floats ? bottom : bottom + lift,
-        floats ? top : top + lift);
+        inWater || kind.floats()
+            ? 0
+            : Math.max(0, e.land().map(Land::heightCm).orElse(0.0) - e.ground().depthCm());
+    Furnishing part = at(e, kind, 0, 0, along, wide, bottom + lift, top + lift);
+    return FreePlaces.around(e, part)
+        .free(zone, Math.min(along, zone.length()), Math.min(wide, zone.width()), 0.5, 0.5)
+        .map(place -> part.at(place.x(), place.y()))
+        .orElseGet(() -> part.at(Math.round(zone.length() * 0.4), Math.round(zone.width() * 0.3)));
+  }
+
+  /** Where the land begins; the right end where there is none. */
+  private static double footOfLand(Enclosure e) {
+    return e.vessel().lengthCm() * (1 - e.land().map(Land::sharePercent).orElse(0.0) / 100);
+  }
+
+  private static Box whole(Enclosure e) {
+    return new Box(0, 0, e.vessel().lengthCm(), e.vessel().widthCm());
+  }
+
+  /** Up to the place out of the water; into the middle where there is none. */
+  private static Furnishing ramp(
+      Enclosure e, FurnishingKind kind, double length, double width, double bottom, double top) {
+    Optional<Box> rest = Rests.withoutRamp(e);
+    if (rest.isEmpty()) {
+      return block(e, kind, length, width, bottom, top);
+    }
+    Box to = rest.get();
+    double wide = Math.min(width, to.width());
+    double y = to.y() + (to.width() - wide) / 2;
+    boolean fromRight = to.x() < length;
+    Furnishing ramp =
+        at(
+            e,
+            kind,
+            fromRight ? to.x() + to.length() : to.x() - length,
+            y,
+            length,
+            wide,
+            bottom,
+            top);
+    return besideOrThere(e, fromRight ? ramp.risingToLeft() : ramp);
+  }
+
+  /** Beside what is there already, as near as can be to where it would be alone. */
+  private static Optional<Furnishing> beside(Enclosure e, Furnishing part) {
+    double roomX = e.vessel().lengthCm() - part.spanX();
+    double roomY = e.vessel().widthCm() - part.spanY();
+    return FreePlaces.around(e, part)
+        .free(
+            whole(e),
+            part.spanX(),
+            part.spanY(),
+            roomX > 0 ? part.leftCm() / roomX : 0,
+            roomY > 0 ? part.backCm() / roomY : 0)
+        .map(
+            place ->
+                part.at(
+                    place.x() + (part.spanX() - part.lengthCm()) / 2,
+                    place.y() + (part.spanY() - part.widthCm()) / 2));
+  }
+
+  private static Furnishing besideOrThere(Enclosure e, Furnishing part) {
+    return beside(e, part).orElse(part);
   }
 
   private static Furnishing at(
@@ -222,8 +275,8 @@ public final class FurnishingCatalogue {
     return new Furnishing(
         freeId(e, kind),
         kind,
-        Math.min(x, e.vessel().lengthCm() - fitsLength),
-        Math.min(y, e.vessel().widthCm() - fitsWidth),
+        Math.max(0, Math.min(x, e.vessel().lengthCm() - fitsLength)),
+        Math.max(0, Math.min(y, e.vessel().widthCm() - fitsWidth)),
         fitsLength,
         fitsWidth,
         bottom,

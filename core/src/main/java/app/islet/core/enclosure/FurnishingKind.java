@@ -42,6 +42,24 @@ public enum FurnishingKind {
   UVB_LAMP("UVB lamp", Form.LAMP, 0.1, 1.0, Surface.SMOOTH),
   PROBE("temperature probe", Form.DEVICE, 1, 1.5, Surface.SMOOTH);
 
+  /** What belongs together when one looks for a thing. */
+  public enum Group {
+    HIDES_AND_RESTS("hides and rests"),
+    PLANTS("plants"),
+    LAND_AND_WALLS("land and walls"),
+    DEVICES("devices");
+
+    private final String words;
+
+    Group(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
   /** How a thing fills its block. */
   public enum Form {
     /** Solid, stood on at its top. */
@@ -106,6 +124,15 @@ public enum FurnishingKind {
   /** What an animal walks on, on top of it. */
   public Surface surface() {
     return surface;
+  }
+
+  public Group group() {
+    return switch (this) {
+      case PLANTS, FLOATING_PLANTS -> Group.PLANTS;
+      case SLOPE, TERRACE, LAND_TRAY, EGG_BOX, BOX, DISH, BACK_WALL, PARTITION ->
+          Group.LAND_AND_WALLS;
+      default -> isDevice() ? Group.DEVICES : Group.HIDES_AND_RESTS;
+    };
   }
 
   /** Whether an animal can stand on it. */

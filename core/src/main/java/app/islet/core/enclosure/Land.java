@@ -23,6 +23,15 @@ public record Land(
     this(sharePercent, heightCm, rampCm, Optional.empty(), false);
   }
 
+  /**
+   * What it is heaped of: as the floor where nobody said, and of soil over a bare one.
+   *
+   * @param floor what the floor is covered with
+   */
+  public SubstrateMaterial heapedOf(SubstrateMaterial floor) {
+    return material.orElse(floor == SubstrateMaterial.BARE ? SubstrateMaterial.SOIL : floor);
+  }
+
   Land withSharePercent(double percent) {
     return new Land(percent, heightCm, rampCm, material, litter);
   }

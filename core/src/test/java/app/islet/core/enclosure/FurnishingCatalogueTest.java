@@ -77,26 +77,86 @@ class FurnishingCatalogueTest {
   }
 
   @Test
-  void a_copy_is_the_same_thing_a_little_aside() {
+  void a_copy_is_the_same_thing_beside_the_first() {
     Enclosure one = FurnishingCatalogue.added(tank(100, 50, 50, 30), FurnishingKind.CAVE);
     Furnishing cave = last(one);
     Enclosure two = FurnishingCatalogue.copied(one, cave.id());
     Furnishing copy = last(two);
-    assertThat(copy).isEqualTo(cave.at(cave.xCm() + 3, cave.yCm() + 3).named("cave-2"));
+    assertThat(copy).isEqualTo(cave.at(copy.xCm(), copy.yCm()).named("cave-2"));
+    assertThat(apart(cave, copy)).isTrue();
     assertThat(FurnishingCatalogue.removed(two, "cave-2")).isEqualTo(one);
     assertThat(FurnishingCatalogue.copied(one, "nothing-of-that-name")).isEqualTo(one);
     assertThat(FurnishingCatalogue.removed(one, "nothing-of-that-name")).isEqualTo(one);
   }
 
   @Test
-  void a_copy_at_the_end_of_the_vessel_goes_to_the_other_side() {
-    Furnishing box =
-        last(FurnishingCatalogue.added(tank(100, 50, 50, 30), FurnishingKind.BASKING_BOX));
-    Enclosure two =
-        FurnishingCatalogue.copied(
-            FurnishingCatalogue.added(tank(100, 50, 50, 30), FurnishingKind.BASKING_BOX), box.id());
-    assertThat(last(two).xCm()).isEqualTo(box.xCm() - 3);
-    assertThat(last(two).yCm()).as("as broad as the vessel").isZero();
+  void a_copy_of_what_leaves_no_room_beside_it_is_set_a_little_over_it() {
+    Enclosure one = FurnishingCatalogue.added(tank(100, 50, 50, 30), FurnishingKind.BASKING_BOX);
+    Furnishing box = last(one);
+    one = FurnishingCatalogue.copied(one, box.id());
+    one = FurnishingCatalogue.copied(one, box.id());
+    assertThat(last(one).xCm()).isEqualTo(box.xCm() - 3);
+    assertThat(last(one).yCm()).as("as broad as the vessel").isZero();
+  }
+
+  private static boolean apart(Furnishing one, Furnishing other) {
+    return one.leftCm() + one.spanX() <= other.leftCm()
+        || other.leftCm() + other.spanX() <= one.leftCm()
+        || one.backCm() + one.spanY() <= other.backCm()
+        || other.backCm() + other.spanY() <= one.backCm();
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = FurnishingKind.class,
+      mode = EnumSource.Mode.EXCLUDE,
+      names = {"BACK_WALL", "PARTITION", "BASKING_BOX", "SLOPE"})
+  void three_of_a_kind_stand_apart(FurnishingKind kind) {
+    Enclosure e = tank(120, 50, 50, 35);
+    for (int n = 0; n < 3; n++) {
+      e = FurnishingCatalogue.added(e, kind);
+    }
+    List<Furnishing> parts = e.furnishings().parts();
+    assertThat(apart(parts.get(0), parts.get(1))).isTrue();
+    assertThat(apart(parts.get(0), parts.get(2))).isTrue();
+    assertThat(apart(parts.get(1), parts.get(2))).isTrue();
+  }
+
+  @Test
+  void a_heater_keeps_off_the_stone_beside_it_and_a_lamp_hangs_over_both() {
+    Enclosure e = tank(30, 20, 30, 25);
+    e = FurnishingCatalogue.added(e, FurnishingKind.STONE);
+    Furnishing stone = last(e);
+    e = FurnishingCatalogue.added(e, FurnishingKind.FILTER);
+    assertThat(apart(stone, last(e))).isTrue();
+    e = FurnishingCatalogue.added(e, FurnishingKind.BASKING_LAMP);
+    assertThat(last(e).bottomCm()).isGreaterThan(30);
+  }
+
+  @Test
+  void a_ramp_leads_up_to_the_platform_and_the_lamps_hang_over_it() {
+    Enclosure e = FurnishingCatalogue.added(tank(120, 50, 50, 35), FurnishingKind.FLOAT);
+    Furnishing platform = last(e);
+    e = FurnishingCatalogue.added(e, FurnishingKind.RAMP);
+    Furnishing ramp = last(e);
+    assertThat(platform.leftCm() - (ramp.leftCm() + ramp.spanX())).isBetween(0.0, 2.0);
+    assertThat(ramp.risesLeft()).isFalse();
+    e = FurnishingCatalogue.added(e, FurnishingKind.BASKING_LAMP);
+    assertThat(last(e).midX()).isCloseTo(platform.midX(), within(1.0));
+    assertThat(last(e).midY()).isCloseTo(platform.midY(), within(1.0));
+    e = FurnishingCatalogue.added(e, FurnishingKind.UVB_LAMP);
+    assertThat(last(e).midX()).isCloseTo(platform.midX(), within(1.0));
+  }
+
+  @Test
+  void without_room_before_the_platform_the_ramp_rises_to_it_from_the_other_side() {
+    Enclosure e = FurnishingCatalogue.added(tank(120, 50, 50, 35), FurnishingKind.FLOAT);
+    String id = last(e).id();
+    Furnishing left = last(e).at(0, 10);
+    e = FurnishingCatalogue.removed(e, id).with(e.furnishings().withParts(List.of(left)));
+    Furnishing ramp = last(FurnishingCatalogue.added(e, FurnishingKind.RAMP));
+    assertThat(ramp.leftCm()).isBetween(left.leftCm() + left.spanX(), left.spanX() + 2);
+    assertThat(ramp.risesLeft()).isTrue();
   }
 
   /** A partition as it comes parts the tank in two pieces of water; a back wall does not. */

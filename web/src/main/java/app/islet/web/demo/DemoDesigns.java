@@ -34,14 +34,51 @@ final class DemoDesigns {
     return Enclosure.bare("Slate tank", new Vessel(100, 50, 45), 34)
         .with(Lid.MESH)
         .with(filter(300, today, 400))
-        .with(hides(2).with(plants("java-fern", "hornwort")))
+        .with(
+            Furnishings.NONE
+                .with(plants("java-fern", "hornwort"))
+                .with(
+                    part("filter-1", FurnishingKind.FILTER, 2, 2, 8, 10, 0, 24, false),
+                    part("spray-bar-1", FurnishingKind.SPRAY_BAR, 11, 2, 22, 2, 30, 34, false),
+                    part("cave-1", FurnishingKind.CAVE, 16, 22, 24, 16, 0, 11, false),
+                    part("cave-2", FurnishingKind.CAVE, 62, 8, 22, 15, 0, 10, false),
+                    part("wood-1", FurnishingKind.WOOD, 48, 32, 34, 7, 0, 7, false),
+                    part("plants-1", FurnishingKind.PLANTS, 40, 3, 14, 12, 0, 28, true),
+                    part("plants-2", FurnishingKind.PLANTS, 86, 28, 12, 12, 0, 24, true),
+                    part("plants-3", FurnishingKind.PLANTS, 56, 5, 9, 9, 0, 14, true),
+                    part(
+                        "floating-plants-1",
+                        FurnishingKind.FLOATING_PLANTS,
+                        64,
+                        14,
+                        30,
+                        24,
+                        0,
+                        2,
+                        false)))
         .with(measured(null, 10.0, null));
   }
 
   static Enclosure nursery() {
     return Enclosure.bare("Nursery tub", new Vessel(60, 40, 20), 10)
         .with(Lid.MESH)
-        .with(Furnishings.NONE.with(plants("hornwort")));
+        .with(
+            Furnishings.NONE
+                .with(plants("hornwort"))
+                .with(
+                    part("plants-1", FurnishingKind.PLANTS, 6, 6, 12, 10, 0, 9, true),
+                    part("plants-2", FurnishingKind.PLANTS, 24, 24, 14, 12, 0, 10, true),
+                    part("plants-3", FurnishingKind.PLANTS, 44, 8, 12, 12, 0, 9, true),
+                    part(
+                        "floating-plants-1",
+                        FurnishingKind.FLOATING_PLANTS,
+                        8,
+                        24,
+                        14,
+                        12,
+                        0,
+                        2,
+                        false)));
   }
 
   static Enclosure quarantine(LocalDate today) {
@@ -49,7 +86,10 @@ final class DemoDesigns {
         .with(new Land(25, 17, 6))
         .with(Lid.MESH)
         .with(filter(10, today, 20))
-        .with(hides(1));
+        .with(
+            Furnishings.NONE.with(
+                part("filter-1", FurnishingKind.FILTER, 1, 1, 5, 5, 2, 12, false),
+                part("cave-1", FurnishingKind.CAVE, 12, 12, 10, 8, 0, 6, false)));
   }
 
   static Enclosure pool(LocalDate today) {
@@ -66,7 +106,20 @@ final class DemoDesigns {
             Furnishings.NONE.with(
                 part("stone-1", FurnishingKind.STONE, 8, 8, 30, 24, 4, 22, true),
                 part("stone-2", FurnishingKind.STONE, 30, 40, 22, 18, 4, 16, true),
-                part("sheets-1", FurnishingKind.SHELF, 70, 6, 40, 22, 32, 36, false)))
+                part("sheets-1", FurnishingKind.SHELF, 70, 6, 40, 22, 32, 36, false),
+                part("heater-1", FurnishingKind.HEATER, 64, 1, 4, 4, 10, 36, false),
+                part("filter-1", FurnishingKind.FILTER, 112, 1, 14, 12, 4, 34, false),
+                part("wood-1", FurnishingKind.WOOD, 66, 44, 46, 10, 4, 14, false),
+                part(
+                    "floating-plants-1",
+                    FurnishingKind.FLOATING_PLANTS,
+                    60,
+                    32,
+                    34,
+                    26,
+                    0,
+                    2,
+                    false)))
         .with(measured(null, 11.0, null));
   }
 
@@ -81,12 +134,27 @@ final class DemoDesigns {
                 35, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.of(30)),
             tube(today, 60, 28, 2.0))
         .with(
-            hides(3)
+            Furnishings.NONE
                 .with(plants("hornwort"))
                 .with(
-                    part("stone-1", FurnishingKind.STONE, 6, 6, 16, 14, 2, 9, true),
-                    part("wood-1", FurnishingKind.WOOD, 30, 18, 22, 6, 2, 10, false),
-                    part("plants-1", FurnishingKind.PLANTS, 8, 24, 14, 12, 2, 12, true)));
+                    part("heater-1", FurnishingKind.HEATER, 7, 0, 3, 3, 4, 11, false),
+                    part("filter-1", FurnishingKind.FILTER, 0, 0, 7, 6, 2, 12, false),
+                    part("stone-1", FurnishingKind.STONE, 20, 8, 16, 14, 2, 9, true),
+                    part("wood-1", FurnishingKind.WOOD, 36, 26, 22, 6, 2, 10, false),
+                    part("cave-1", FurnishingKind.CAVE, 0, 29, 13, 11, 2, 8, false),
+                    part("cave-2", FurnishingKind.CAVE, 44, 0, 13, 11, 2, 8, false),
+                    part("plants-1", FurnishingKind.PLANTS, 20, 26, 12, 11, 2, 12, true),
+                    part("plants-2", FurnishingKind.PLANTS, 58, 10, 10, 10, 2, 12, true),
+                    part(
+                        "floating-plants-1",
+                        FurnishingKind.FLOATING_PLANTS,
+                        6,
+                        10,
+                        14,
+                        12,
+                        0,
+                        2,
+                        false)));
   }
 
   static Enclosure fern() {
@@ -129,7 +197,28 @@ final class DemoDesigns {
         .with(new Substrate(SubstrateMaterial.SAND, 2))
         .with(Lid.GLASS)
         .with(new Equipment.Heater(75, true), filter(150, today, 300))
-        .with(hides(4).with(plants("anubias", "java-moss")));
+        .with(
+            Furnishings.NONE
+                .with(plants("anubias", "java-moss"))
+                .with(
+                    part("heater-1", FurnishingKind.HEATER, 2, 1, 3, 3, 5, 26, false),
+                    part("filter-1", FurnishingKind.FILTER, 7, 1, 7, 6, 2, 22, false),
+                    part("cave-1", FurnishingKind.CAVE, 18, 18, 14, 11, 2, 9, false),
+                    part("cave-2", FurnishingKind.CAVE, 52, 5, 13, 10, 2, 8, false),
+                    part("wood-1", FurnishingKind.WOOD, 36, 20, 26, 6, 2, 14, false),
+                    part("plants-1", FurnishingKind.PLANTS, 24, 3, 10, 9, 2, 22, true),
+                    part("plants-2", FurnishingKind.PLANTS, 40, 5, 9, 9, 2, 16, true),
+                    part("plants-3", FurnishingKind.PLANTS, 64, 20, 10, 11, 2, 24, true),
+                    part(
+                        "floating-plants-1",
+                        FurnishingKind.FLOATING_PLANTS,
+                        30,
+                        8,
+                        24,
+                        16,
+                        0,
+                        2,
+                        false)));
   }
 
   static Enclosure dune() {
@@ -138,7 +227,16 @@ final class DemoDesigns {
         .with(new Land(92, 20, 18))
         .with(Lid.GLASS)
         .with(new Equipment.HeatMat(50))
-        .with(hides(2).with(new Dish(5, 33, true)).withSpareShells(24))
+        .with(
+            Furnishings.NONE
+                .with(new Dish(5, 33, true))
+                .withSpareShells(24)
+                .with(
+                    part("cave-1", FurnishingKind.CAVE, 30, 5, 16, 12, 20, 28, false),
+                    part("cork-1", FurnishingKind.CORK, 70, 30, 17, 10, 20, 26, false),
+                    part("branch-1", FurnishingKind.BRANCH, 44, 34, 26, 5, 20, 36, false),
+                    part("plants-1", FurnishingKind.PLANTS, 74, 4, 12, 11, 20, 36, true),
+                    part("plants-2", FurnishingKind.PLANTS, 28, 32, 10, 9, 20, 31, true)))
         .with(measured(70.0, 12.0, 0.1));
   }
 
@@ -147,7 +245,26 @@ final class DemoDesigns {
         .with(new Substrate(SubstrateMaterial.SAND, 2))
         .with(Lid.MESH)
         .with(new Equipment.Heater(100, true), filter(400, today, 17))
-        .with(Furnishings.NONE.with(plants("hornwort")));
+        .with(
+            Furnishings.NONE
+                .with(plants("hornwort"))
+                .with(
+                    part("heater-1", FurnishingKind.HEATER, 2, 1, 3, 3, 4, 24, false),
+                    part("filter-1", FurnishingKind.FILTER, 7, 2, 9, 8, 2, 24, false),
+                    part("cave-1", FurnishingKind.CAVE, 24, 22, 16, 13, 2, 11, false),
+                    part("wood-1", FurnishingKind.WOOD, 46, 10, 28, 7, 2, 15, false),
+                    part("plants-1", FurnishingKind.PLANTS, 30, 3, 11, 10, 2, 24, true),
+                    part("plants-2", FurnishingKind.PLANTS, 64, 26, 11, 11, 2, 22, true),
+                    part(
+                        "floating-plants-1",
+                        FurnishingKind.FLOATING_PLANTS,
+                        42,
+                        18,
+                        26,
+                        16,
+                        0,
+                        2,
+                        false)));
   }
 
   static Enclosure tide(LocalDate today) {
@@ -157,7 +274,17 @@ final class DemoDesigns {
         .with(new Land(55, 17.5, 17.5))
         .with(Lid.GLASS)
         .with(new Equipment.Heater(50, true), filter(60, today, 240))
-        .with(hides(6).with(new Dish(4, 0, true)))
+        .with(
+            Furnishings.NONE
+                .with(new Dish(4, 0, true))
+                .with(
+                    part("heater-1", FurnishingKind.HEATER, 2, 1, 3, 3, 5, 10, false),
+                    part("filter-1", FurnishingKind.FILTER, 7, 1, 6, 6, 4, 12, false),
+                    part("cave-1", FurnishingKind.CAVE, 54, 3, 10, 9, 17.5, 22, false),
+                    part("cave-2", FurnishingKind.CAVE, 68, 26, 9, 8, 17.5, 21.5, false),
+                    part("wood-1", FurnishingKind.WOOD, 56, 26, 10, 5, 17.5, 23, false),
+                    part("branch-1", FurnishingKind.BRANCH, 18, 22, 26, 5, 4, 26, false),
+                    part("cork-1", FurnishingKind.CORK, 68, 6, 10, 7, 17.5, 22, false)))
         .with(measured(80.0, 12.0, 0.1));
   }
 

@@ -13,9 +13,16 @@ import java.util.OptionalDouble;
  * @param whose index of the resident whose reach is shown; -1 for the one that has it hardest
  * @param lamps whether UV index and warmth are laid over the section
  * @param depths whether bands of depth are laid over the plan
+ * @param current whether the jet of the filter is
  */
-record BoardView(OptionalDouble cutCm, int aheadMonths, int whose, boolean lamps, boolean depths) {
-  static final BoardView TODAY = new BoardView(OptionalDouble.empty(), 0, -1, false, false);
+record BoardView(
+    OptionalDouble cutCm,
+    int aheadMonths,
+    int whose,
+    boolean lamps,
+    boolean depths,
+    boolean current) {
+  static final BoardView TODAY = new BoardView(OptionalDouble.empty(), 0, -1, false, false, false);
   private static final int MOST_MONTHS = 120;
 
   /** What the sliders beside the drawing say; what makes no sense is left out. */
@@ -26,7 +33,8 @@ record BoardView(OptionalDouble cutCm, int aheadMonths, int whose, boolean lamps
         own.whole("ahead", 0, MOST_MONTHS, 0),
         own.whole("whose", 0, 200, -1),
         own.flag("lamps"),
-        own.flag("depths"));
+        own.flag("depths"),
+        own.flag("current"));
   }
 
   double cutIn(Enclosure e) {

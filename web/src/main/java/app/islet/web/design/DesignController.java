@@ -2,7 +2,6 @@ package app.islet.web.design;
 
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
-import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.proposal.Proposal;
 import app.islet.core.proposal.Proposer;
@@ -239,7 +238,7 @@ class DesignController {
     model.addAttribute("parts", PlacedFurnishingForm.view(form));
     model.addAttribute("layers", SubstrateForm.layers(form));
     model.addAttribute("points", SubstrateForm.points(form));
-    model.addAttribute("partKinds", FurnishingKind.values());
+    model.addAttribute("tray", Tray.GROUPS);
     model.addAttribute("months", Outlook.monthsToAdult(state.assessment().situation()));
     model.addAttribute(
         "cutMost", Dimension.LENGTH.toUnit(state.design().vessel().widthCm(), form.units()));

@@ -8,6 +8,7 @@ import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.situation.HusbandryState;
 import app.islet.core.text.English;
+import app.islet.core.water.OutletJet;
 import app.islet.web.drawing.LampOverlay;
 import app.islet.web.drawing.PlanDrawing;
 import app.islet.web.drawing.SectionDrawing;
@@ -26,12 +27,16 @@ import java.util.Set;
  * findings.
  *
  * @param reach what the animals shown get to, in words
+ * @param jet whether there is a jet to show
+ * @param view what is laid over the drawings
  * @param ahead of which day in the future this tells; empty for today
  */
 record DesignView(
     String svg,
     String plan,
     String reach,
+    boolean jet,
+    BoardView view,
     String ahead,
     DesignFigures figures,
     FindingList findings) {
@@ -49,8 +54,11 @@ record DesignView(
         view.lamps()
             ? LampOverlay.working(a, system, cutCm)
             : SectionDrawing.working(a, system, cutCm),
-        PlanDrawing.working(a, grid, system, whose.map(r -> shown(r, grid)), cutCm, view.depths()),
+        PlanDrawing.working(
+            a, grid, system, whose.map(r -> shown(r, grid)), cutCm, view.depths(), view.current()),
         whose.map(r -> reachWords(r, grid, u)).orElse(""),
+        OutletJet.of(a.enclosure()).isPresent(),
+        view,
         view.aheadMonths() == 0 ? "" : ahead(a, view, u),
         DesignFigures.of(a, grid, whose, u),
         FindingList.of(a.review(), u));
@@ -124,6 +132,8 @@ record DesignView(
         UnchangedGroups.leftOut(svg, says),
         UnchangedGroups.leftOut(plan, says),
         reach,
+        jet,
+        view,
         ahead,
         figures,
         findings);

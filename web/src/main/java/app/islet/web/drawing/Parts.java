@@ -159,22 +159,7 @@ final class Parts {
                 Svg.number((left + right) / 2),
                 Svg.number((back + front) / 2));
     svg.open("g", "transform", turn);
-    if (part.kind() == FurnishingKind.STONE) {
-      PartShapes.pebble(svg, part, left, right, back, front);
-    } else if (part.round()) {
-      svg.empty(
-          "ellipse",
-          "cx",
-          (left + right) / 2,
-          "cy",
-          (back + front) / 2,
-          "rx",
-          (right - left) / 2,
-          "ry",
-          (front - back) / 2);
-    } else {
-      rect(svg, left, back, right, front, 2);
-    }
+    PlanShapes.draw(svg, part, new PlanShapes.Box(left, right, back, front));
     if (part.kind().form().slopes()) {
       arrow(svg, part, left, right, (back + front) / 2);
     }

@@ -1,6 +1,7 @@
 package app.islet.web.drawing;
 
 import app.islet.core.Assessment;
+import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Furnishing;
 import app.islet.core.enclosure.Vessel;
@@ -10,6 +11,7 @@ import app.islet.core.geometry.Grid;
 import app.islet.core.geometry.Reachability;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.water.OutletJet;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -43,6 +45,11 @@ public final class PlanDrawing {
       Stream.of(Reachability.Mark.values()).mapToInt(MARKED::indexOf).toArray();
   private static final String[] DEPTHS_AS = {"d-0", "d-1", "d-2", "d-3"};
 
+  /** Speeds from which the next band begins, cm/s, as the sentence under the drawing says. */
+  private static final double[] CURRENT_CM_S = {2, 5, 10};
+
+  private static final String[] CURRENT_AS = {"w-0", "w-1", "w-2"};
+
   private final Enclosure enclosure;
   private final Geometry geometry;
   private final Grid grid;
@@ -68,6 +75,7 @@ public final class PlanDrawing {
    * @param reach where a resident gets to, to be laid over the drawing
    * @param cutCm where the section is cut, from the back
    * @param depths whether bands of depth are laid over it
+   * @param current whether the jet of the filter is
    */
   public static String working(
       Assessment assessment,
@@ -75,18 +83,23 @@ public final class PlanDrawing {
       UnitSystem units,
       Optional<Reachability> reach,
       double cutCm,
-      boolean depths) {
-    return new PlanDrawing(assessment, grid).draw(units, reach, cutCm, depths);
+      boolean depths,
+      boolean current) {
+    return new PlanDrawing(assessment, grid).draw(units, reach, cutCm, depths, current);
   }
 
   /** The same with nothing laid over it. */
   public static String plain(Assessment assessment, UnitSystem units, double cutCm) {
     Grid grid = assessment.geometry().grid().orElseGet(() -> Grid.of(assessment.enclosure()));
-    return working(assessment, grid, units, Optional.empty(), cutCm, false);
+    return working(assessment, grid, units, Optional.empty(), cutCm, false, false);
   }
 
   private String draw(
-      UnitSystem units, Optional<Reachability> reach, double cutCm, boolean depths) {
+      UnitSystem units,
+      Optional<Reachability> reach,
+      double cutCm,
+      boolean depths,
+      boolean current) {
     Vessel vessel = enclosure.vessel();
     double tall = TOP + vessel.widthCm() * scale + BOTTOM;
     svg.open(
@@ -105,12 +118,13 @@ public final class PlanDrawing {
         scale);
     svg.element("title", "Plan of %s, seen from above".formatted(enclosure.name()));
     outline(geometry.hasWater() ? "s-water" : "s-ground");
-    if (geometry.hasWater()) {
-      regions(at -> grid.isDryGround(at) ? 0 : -1, "s-ground");
-    }
+    ground();
     dishes();
     if (depths) {
       depth();
+    }
+    if (current) {
+      OutletJet.of(enclosure).ifPresent(this::current);
     }
     Svg parts = new Svg();
     Stream.concat(
@@ -132,6 +146,39 @@ public final class PlanDrawing {
         "y",
         y(vessel.widthCm()) + 24);
     return svg.close("svg").toString();
+  }
+
+  /** Dry ground, told by its texture as in the section. */
+  private void ground() {
+    double foot =
+        enclosure
+            .land()
+            .map(land -> enclosure.vessel().lengthCm() * (1 - land.sharePercent() / 100))
+            .orElse(Double.POSITIVE_INFINITY);
+    Regions regions =
+        new Regions(
+            grid.columns(), rows(), 2, at -> grid.isDryGround(at) ? xCm(at) >= foot ? 1 : 0 : -1);
+    ground(outlineOf(regions, 0), enclosure.ground().material(), false);
+    enclosure
+        .land()
+        .ifPresent(
+            land ->
+                ground(
+                    outlineOf(regions, 1),
+                    land.heapedOf(enclosure.ground().material()),
+                    land.litter()));
+  }
+
+  private void ground(String outline, SubstrateMaterial material, boolean litter) {
+    if (outline.isEmpty()) {
+      return;
+    }
+    String css = litter ? "leaf-litter" : SectionLayer.written(material);
+    svg.empty("path", "class", "s-ground s-" + css, "transform", placed(), "d", outline);
+    String texture = Textures.fill(litter ? SubstrateMaterial.LEAF_LITTER : material);
+    if (!texture.equals("none")) {
+      svg.empty("path", "class", "s-texture", "fill", texture, "transform", placed(), "d", outline);
+    }
   }
 
   private void dishes() {
@@ -266,6 +313,25 @@ public final class PlanDrawing {
     svg.close("g");
   }
 
+  private void current(OutletJet jet) {
+    svg.open("g", "class", "o-current");
+    regions(
+        at ->
+            grid.depthCm(at) > 0
+                ? speedBand(jet.speedCmS(xCm(at), (at / grid.columns() + 0.5) * grid.stepY()))
+                : -1,
+        CURRENT_AS);
+    svg.close("g");
+  }
+
+  private static int speedBand(double cmS) {
+    int band = -1;
+    while (band + 1 < CURRENT_CM_S.length && cmS >= CURRENT_CM_S[band + 1]) {
+      band++;
+    }
+    return band;
+  }
+
   /** Over everything, so that no part hides them. */
   private void depthLabels(UnitSystem units) {
     svg.open("g", "class", "o-depth");
@@ -280,7 +346,7 @@ public final class PlanDrawing {
             "class",
             "s-depth-label",
             "x",
-            x((at % grid.columns() + 0.5) * grid.stepX()),
+            x(xCm(at)),
             "y",
             y(enclosure.vessel().widthCm() * (n + 0.5) / DEPTH_BANDS) + 6,
             "text-anchor",
@@ -301,28 +367,30 @@ public final class PlanDrawing {
    * @param names classes of the kinds
    */
   private Regions regions(IntUnaryOperator kindOf, String... names) {
-    Regions regions =
-        new Regions(grid.columns(), grid.cells() / grid.columns(), names.length, kindOf);
-    String placed =
-        "translate(%s %s) scale(%s %s)"
-            .formatted(
-                Svg.number(left), Svg.number(TOP), grid.stepX() * scale, grid.stepY() * scale);
+    Regions regions = new Regions(grid.columns(), rows(), names.length, kindOf);
     for (int kind = 0; kind < names.length; kind++) {
-      String outline = SmoothOutline.of(regions.outline(kind));
+      String outline = outlineOf(regions, kind);
       if (!outline.isEmpty()) {
-        svg.empty(
-            "path",
-            "class",
-            names[kind],
-            "transform",
-            placed,
-            "vector-effect",
-            "non-scaling-stroke",
-            "d",
-            outline);
+        svg.empty("path", "class", names[kind], "transform", placed(), "d", outline);
       }
     }
     return regions;
+  }
+
+  private int rows() {
+    return grid.cells() / grid.columns();
+  }
+
+  private double xCm(int at) {
+    return (at % grid.columns() + 0.5) * grid.stepX();
+  }
+
+  private String outlineOf(Regions regions, int kind) {
+    return SmoothOutline.of(regions.outline(kind), grid.stepX() * scale, grid.stepY() * scale);
+  }
+
+  private String placed() {
+    return "translate(%s %s)".formatted(Svg.number(left), Svg.number(TOP));
   }
 
   /** Gaps that hold it, ringed, with their width where no other's is written already. */

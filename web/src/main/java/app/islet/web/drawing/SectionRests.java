@@ -12,8 +12,17 @@ final class SectionRests extends SectionLayer {
 
   @Override
   void draw() {
-    enclosure.water().restBelowSurfaceCm().ifPresent(this::rest);
+    if (!restIsDrawn()) {
+      enclosure.water().restBelowSurfaceCm().ifPresent(this::rest);
+    }
     enclosure.platform().ifPresent(this::platform);
+  }
+
+  /** Whether something in its place floats, or reaches so near to the surface. */
+  private boolean restIsDrawn() {
+    double near = geometry.lineCm() - enclosure.water().restBelowSurfaceCm().orElse(0);
+    return enclosure.furnishings().parts().stream()
+        .anyMatch(part -> part.kind().floats() || !part.kind().isDevice() && part.topCm() >= near);
   }
 
   private void rest(double below) {

@@ -52,12 +52,7 @@ final class SectionSubstrate extends SectionLayer {
     double length = enclosure.vessel().lengthCm();
     double plain = enclosure.ground().depthCm();
     double foot = length * (1 - land.sharePercent() / 100);
-    SubstrateMaterial heaped =
-        land.material()
-            .orElse(
-                enclosure.ground().material() == SubstrateMaterial.BARE
-                    ? SubstrateMaterial.SOIL
-                    : enclosure.ground().material());
+    SubstrateMaterial heaped = land.heapedOf(enclosure.ground().material());
     List<Corner> top = geometry.profile().stream().filter(c -> c.xCm() >= foot - 1e-6).toList();
     if (top.isEmpty()) {
       return;

@@ -16,10 +16,17 @@ final class SmoothOutline {
 
   private SmoothOutline() {}
 
+  /** The outline with cells of one by one. */
+  static String of(String outline) {
+    return of(outline, 1, 1);
+  }
+
   /**
    * @param outline closed rings of {@code M}, {@code h}, {@code v} and {@code z}
+   * @param wide width of a cell
+   * @param tall height of a cell
    */
-  static String of(String outline) {
+  static String of(String outline, double wide, double tall) {
     StringBuilder path = new StringBuilder();
     List<double[]> ring = new ArrayList<>();
     Matcher step = STEP.matcher(outline);
@@ -33,7 +40,7 @@ final class SmoothOutline {
         boolean across = step.group(3).equals("h");
         ring.add(new double[] {from[0] + (across ? by : 0), from[1] + (across ? 0 : by)});
       } else {
-        close(ring, path);
+        close(ring, path, wide, tall);
         ring.clear();
       }
     }
@@ -41,7 +48,7 @@ final class SmoothOutline {
   }
 
   /** The last corner of a ring is its first again, or lies on the edge that ends there. */
-  private static void close(List<double[]> ring, StringBuilder path) {
+  private static void close(List<double[]> ring, StringBuilder path, double wide, double tall) {
     double[] first = ring.get(0);
     double[] last = ring.get(ring.size() - 1);
     if (first[0] == last[0] && first[1] == last[1]) {
@@ -53,19 +60,23 @@ final class SmoothOutline {
       double[] b = ring.get((n + 1) % ring.size());
       double length = Math.abs(b[0] - a[0]) + Math.abs(b[1] - a[1]);
       double cut = Math.min(CUT, length / 2) / length;
-      letter = to(path, letter, a, b, cut);
+      to(path, letter, between(a, b, cut), wide, tall);
+      letter = 'L';
       if (length > 2 * CUT) {
-        letter = to(path, letter, a, b, 1 - cut);
+        to(path, letter, between(a, b, 1 - cut), wide, tall);
       }
     }
     path.append('z');
   }
 
-  private static char to(StringBuilder path, char letter, double[] a, double[] b, double share) {
+  private static double[] between(double[] a, double[] b, double share) {
+    return new double[] {a[0] + (b[0] - a[0]) * share, a[1] + (b[1] - a[1]) * share};
+  }
+
+  private static void to(StringBuilder path, char letter, double[] at, double wide, double tall) {
     path.append(letter)
-        .append(Svg.number(a[0] + (b[0] - a[0]) * share))
+        .append(Svg.number(at[0] * wide))
         .append(' ')
-        .append(Svg.number(a[1] + (b[1] - a[1]) * share));
-    return 'L';
+        .append(Svg.number(at[1] * tall));
   }
 }

@@ -5,8 +5,8 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /**
- * What grounds look like close to, so that they are told apart without colour, in print too: as
- * patterns, once a page, for all drawings on it.
+ * What grounds look like close to, and the hatching of what is laid over a drawing, so that they
+ * are told apart without colour, in print too: as patterns, once a page, for all drawings on it.
  */
 @Component
 public class Textures {
@@ -75,6 +75,32 @@ public class Textures {
                   20,
                   "<g class=\"x-ball\"><circle cx=\"5.5\" cy=\"5\" r=\"4.6\"/><circle cx=\"16.5\" cy=\"5\" r=\"4.9\"/><circle cx=\"11\" cy=\"15\" r=\"4.7\"/><circle cx=\"0\" cy=\"15\" r=\"4.7\"/><circle cx=\"22\" cy=\"15\" r=\"4.7\"/></g>"))
           .raw(pattern("t-mesh", 6, 6, "<path class=\"x-line\" d=\"M0 0l6 6M6 0l-6 6\"/>"))
+          .raw(
+              pattern(
+                  "t-reached",
+                  12,
+                  12,
+                  "<circle class=\"x-well\" cx=\"3\" cy=\"3\" r=\"1.3\"/><circle class=\"x-well\" cx=\"9\" cy=\"9\" r=\"1.3\"/>"))
+          .raw(pattern("t-rest", 10, 8, "<path class=\"x-rest\" d=\"M0 4h10\"/>"))
+          .raw(
+              pattern(
+                  "t-trapped",
+                  12,
+                  12,
+                  "<path class=\"x-danger\" d=\"M0 12L12 0M-3 3L3 -3M9 15L15 9\"/>"))
+          .raw(pattern("t-uv-1", 14, 14, "<path class=\"x-uv\" d=\"M0 14L14 0\"/>"))
+          .raw(pattern("t-uv-2", 8, 8, "<path class=\"x-uv\" d=\"M0 8L8 0\"/>"))
+          .raw(pattern("t-uv-3", 6, 6, "<path class=\"x-danger\" d=\"M0 6L6 0M0 0L6 6\"/>"))
+          .raw(pattern("t-current-0", 18, 12, "<path class=\"x-flow\" d=\"M2 6h3\"/>"))
+          .raw(pattern("t-current-1", 12, 9, "<path class=\"x-flow\" d=\"M2 4h4\"/>"))
+          .raw(pattern("t-current-2", 8, 6, "<path class=\"x-flow\" d=\"M1 3h5\"/>"))
+          .raw(pattern("t-depth-1", 16, 16, "<path class=\"x-depth\" d=\"M0 8h16\"/>"))
+          .raw(pattern("t-depth-2", 10, 10, "<path class=\"x-depth\" d=\"M0 5h10\"/>"))
+          .raw(pattern("t-depth-3", 6, 6, "<path class=\"x-depth\" d=\"M0 3h6\"/>"))
+          .raw(
+              "<linearGradient id=\"t-water\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"1\">"
+                  + "<stop class=\"x-water-1\" offset=\"0\"/>"
+                  + "<stop class=\"x-water-2\" offset=\"1\"/></linearGradient>")
           .close("defs")
           .toString();
 
