@@ -4,9 +4,12 @@ import static app.islet.web.support.Hands.press;
 import static app.islet.web.support.Hands.send;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.islet.web.support.Islet;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.util.Locale;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -26,7 +29,16 @@ class BuildSheetTest {
     page.fill("#currency", "EUR");
     send(page, "Save prices");
     assertThat(page.locator("#price-vessel")).hasValue("89.90");
-    assertThat(page.locator("main")).containsText("Total of priced items: 90.40 EUR");
+    Locator totals = page.locator(".totals > div");
+    assertThat(totals.first()).containsText("Total now");
+    assertThat(totals.first()).containsText("90.40 EUR");
+    // Of the year to come only power is to be paid: its kilowatt hours times the tariff.
+    Locator power = page.locator("tr", new Page.LocatorOptions().setHasText("kWh, estimate"));
+    String row = power.innerText();
+    double kwh = Double.parseDouble(row.replaceFirst("(?s)^\\D*(\\d+) kWh.*$", "$1"));
+    double cost = Double.parseDouble(row.replaceFirst("(?s)^.*\\s([\\d.]+)\\s*$", "$1"));
+    assertThat(cost).isCloseTo(kwh * 0.32, within(0.17));
+    assertThat(totals.last()).containsText(String.format(Locale.ROOT, "%.2f EUR", cost));
     assertThat(page.locator("tfoot")).containsText("EUR");
     String csv = page.request().get(Islet.running().base() + SHEET + "/parts.csv").text();
     assertThat(csv.lines().findFirst().orElseThrow()).startsWith("group,thing,amount,unit");

@@ -179,13 +179,15 @@ final class BillOfMaterials {
     int n = 0;
     for (Equipment device : e.equipment()) {
       n++;
-      add(
-          DEVICES,
-          "device-" + device.words().replace(' ', '-').toLowerCase(Locale.ROOT) + "-" + n,
-          capital(device.words()),
-          Phrase.of(""),
-          rating(device));
+      add(DEVICES, deviceKey(device, n), capital(device.words()), Phrase.of(""), rating(device));
     }
+  }
+
+  /**
+   * @param n of the device among all, from 1
+   */
+  static String deviceKey(Equipment device, int n) {
+    return "device-" + device.words().replace(' ', '-').toLowerCase(Locale.ROOT) + "-" + n;
   }
 
   private static Quantity rating(Equipment device) {

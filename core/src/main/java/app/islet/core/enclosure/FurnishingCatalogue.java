@@ -19,6 +19,8 @@ public final class FurnishingCatalogue {
   /** Over the rim, for lamps and what blows. */
   private static final double OVER_RIM_CM = 5;
 
+  private static final double LAMP_CM = 10;
+
   private FurnishingCatalogue() {}
 
   /** The design with one more part of that kind. */
@@ -120,8 +122,6 @@ public final class FurnishingCatalogue {
     double rim = e.vessel().heightCm();
     double ground = e.ground().depthCm();
     double line = e.waterLineCm();
-    double tube = whole(length * 0.55);
-    Optional<Box> rest = Rests.place(e);
     return switch (kind) {
       case HEATER ->
           at(
@@ -142,28 +142,7 @@ public final class FurnishingCatalogue {
       case CHILLER_LOOP -> at(e, kind, 2, 12, 2, 2, ground + 2, rim);
       case FAN -> at(e, kind, 2, whole(width * 0.3), 6, 12, rim, rim + 12);
       case HEAT_MAT -> at(e, kind, 0, 0, whole(length * 0.3), whole(width * 0.6), 0, 0.5);
-      case BASKING_LAMP ->
-          at(
-              e,
-              kind,
-              rest.map(r -> r.x() + r.length() / 2 - 5).orElse(whole(length * 0.8) - 5),
-              rest.map(r -> r.y() + r.width() / 2 - 5).orElse(whole(width / 2) - 5),
-              10,
-              10,
-              rim + OVER_RIM_CM,
-              rim + OVER_RIM_CM + 15);
-      case UVB_LAMP ->
-          at(
-              e,
-              kind,
-              rest.map(r -> r.x() + r.length() / 2 - tube / 2)
-                  .map(x -> Math.max(0, Math.min(x, length - tube)))
-                  .orElse(whole(length * 0.4)),
-              whole(width * 0.3),
-              tube,
-              4,
-              rim + 1,
-              rim + 4);
+      case BASKING_LAMP, UVB_LAMP -> lamp(e, kind);
       case PROBE ->
           at(
               e,
@@ -176,6 +155,35 @@ public final class FurnishingCatalogue {
               Math.max(0, ground + (line - ground) / 2) + 3);
       default -> throw new IllegalArgumentException(kind + " is no device");
     };
+  }
+
+  /** Over the place out of the water, where there is one. */
+  private static Furnishing lamp(Enclosure e, FurnishingKind kind) {
+    double length = e.vessel().lengthCm();
+    double width = e.vessel().widthCm();
+    double rim = e.vessel().heightCm();
+    Optional<Box> rest = Rests.place(e);
+    if (kind == FurnishingKind.BASKING_LAMP) {
+      return at(
+          e,
+          kind,
+          rest.map(r -> r.x() + r.length() / 2).orElse(whole(length * 0.8)) - LAMP_CM / 2,
+          rest.map(r -> r.y() + r.width() / 2).orElse(whole(width / 2)) - LAMP_CM / 2,
+          LAMP_CM,
+          LAMP_CM,
+          rim + OVER_RIM_CM,
+          rim + OVER_RIM_CM + 15);
+    }
+    double tube = whole(length * 0.55);
+    return at(
+        e,
+        kind,
+        rest.map(r -> r.x() + (r.length() - tube) / 2).orElse(whole(length * 0.4)),
+        whole(width * 0.3),
+        tube,
+        4,
+        rim + 1,
+        rim + 4);
   }
 
   private static double whole(double cm) {

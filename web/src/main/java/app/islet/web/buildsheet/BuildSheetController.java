@@ -5,6 +5,7 @@ import app.islet.core.build.BuildSheet;
 import app.islet.core.build.BuildStep;
 import app.islet.core.build.Offer;
 import app.islet.core.build.PowerLine;
+import app.islet.core.build.Replacement;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.text.English;
@@ -21,6 +22,7 @@ import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -76,6 +78,11 @@ class BuildSheetController {
       String error) {}
 
   record Group(String title, List<Row> rows) {}
+
+  /**
+   * @param cost empty without a price
+   */
+  record LaterRow(String thing, String amount, Optional<BigDecimal> cost) {}
 
   record PowerRow(String device, String watts, String winter, String summer, String basis) {}
 
@@ -193,6 +200,15 @@ class BuildSheetController {
         "groups",
         groups.entrySet().stream().map(g -> new Group(g.getKey(), g.getValue())).toList());
     model.addAttribute("sum", (sum + " " + currency).strip());
+    List<LaterRow> later = later(kept, u);
+    model.addAttribute("later", later);
+    model.addAttribute(
+        "laterSum",
+        (later.stream().flatMap(row -> row.cost().stream()).reduce(BigDecimal.ZERO, BigDecimal::add)
+                + " "
+                + currency)
+            .strip());
+    model.addAttribute("laterOpen", later.stream().filter(row -> row.cost().isEmpty()).count());
     model.addAttribute("power", kept.sheet().power().stream().map(p -> power(p, kept)).toList());
     model.addAttribute("winter", cost(kept.sheet().winterKwhPerMonth(), kept));
     model.addAttribute("summer", cost(kept.sheet().summerKwhPerMonth(), kept));
@@ -213,6 +229,26 @@ class BuildSheetController {
     model.addAttribute("progress", done + " of " + steps.size() + " done");
     model.addAttribute("days", u.text(Quantity.days(Math.ceil(kept.sheet().days()))));
     return "buildsheet/sheet";
+  }
+
+  /** What the twelve months to come cost: power, and what wears out. */
+  private static List<LaterRow> later(KeptSheet kept, Units u) {
+    List<LaterRow> rows = new ArrayList<>();
+    if (!kept.sheet().power().isEmpty()) {
+      rows.add(
+          new LaterRow(
+              "Power",
+              "%.0f kWh, estimate".formatted(kept.sheet().kwhPerYear()),
+              kept.powerOfAYear()));
+    }
+    for (Replacement again : kept.sheet().replacements()) {
+      rows.add(
+          new LaterRow(
+              again.thing(),
+              again.times() + ", " + u.text(again.why()),
+              kept.cost(again, u.system())));
+    }
+    return rows;
   }
 
   private static Row row(BillLine line, KeptSheet kept, Form form, boolean typed, Units u) {

@@ -3,9 +3,12 @@ package app.islet.web.buildsheet;
 import app.islet.core.build.BillLine;
 import app.islet.core.build.BuildSheet;
 import app.islet.core.build.Offer;
+import app.islet.core.build.Replacement;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.web.buildlog.Tariff;
 import app.islet.web.snapshot.EnclosureSnapshot;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +28,24 @@ record KeptSheet(
   /** What a line comes to; empty without a price, or where it is sold by another measure. */
   Optional<Offer.Cost> cost(BillLine line, UnitSystem units) {
     return Optional.ofNullable(prices.get(line.key())).flatMap(offer -> offer.of(line, units));
+  }
+
+  /** What buying it again comes to, so many pieces of its line; empty without a price. */
+  Optional<BigDecimal> cost(Replacement again, UnitSystem units) {
+    return sheet.lines().stream()
+        .filter(line -> line.key().equals(again.key()) && !isOwned(line))
+        .findFirst()
+        .flatMap(line -> cost(line, units))
+        .map(cost -> cost.sum().multiply(BigDecimal.valueOf(again.times())));
+  }
+
+  /** What a year of power costs; empty without a tariff. */
+  Optional<BigDecimal> powerOfAYear() {
+    return tariff.map(
+        t ->
+            BigDecimal.valueOf(sheet.kwhPerYear())
+                .multiply(t.perKwh())
+                .setScale(2, RoundingMode.HALF_UP));
   }
 
   boolean isOwned(BillLine line) {

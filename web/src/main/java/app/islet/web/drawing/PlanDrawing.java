@@ -56,6 +56,7 @@ public final class PlanDrawing {
   private final double scale;
   private final double left;
   private final double width;
+  private final PlanVessel outline;
   private final Svg svg = new Svg();
   private int[] depthMiddles = {};
   private double depthBand;
@@ -68,6 +69,7 @@ public final class PlanDrawing {
     this.scale = board.scale();
     this.left = board.left();
     this.width = board.width();
+    this.outline = new PlanVessel(enclosure.vessel(), left, TOP, scale);
   }
 
   /**
@@ -117,7 +119,7 @@ public final class PlanDrawing {
         "data-scale",
         scale);
     svg.element("title", "Plan of %s, seen from above".formatted(enclosure.name()));
-    outline(geometry.hasWater() ? "s-water" : "s-ground");
+    outline.outline(svg, geometry.hasWater() ? "s-water" : "s-ground");
     ground();
     dishes();
     if (depths) {
@@ -133,7 +135,7 @@ public final class PlanDrawing {
         .forEach(part -> Parts.plan(parts, part, this::x, this::y));
     svg.raw(UnchangedGroups.group("plan-parts", parts));
     reach.ifPresent(this::overlay);
-    outline("s-outline");
+    outline.outline(svg, "s-outline");
     depthLabels(units);
     reach.ifPresent(r -> passages(r, units));
     cutLine(cutCm);
@@ -202,91 +204,6 @@ public final class PlanDrawing {
 
   private double y(double cm) {
     return TOP + cm * scale;
-  }
-
-  private void outline(String css) {
-    Vessel v = enclosure.vessel();
-    double l = v.lengthCm() * scale;
-    double w = v.widthCm() * scale;
-    switch (v.shape()) {
-      case BOX -> {
-        svg.empty("rect", "class", css, "x", x(0), "y", y(0), "width", l, "height", w);
-        slopes(v);
-      }
-      case OVAL -> {
-        svg.empty(
-            "ellipse",
-            "class",
-            css,
-            "cx",
-            x(0) + l / 2,
-            "cy",
-            y(0) + w / 2,
-            "rx",
-            l / 2,
-            "ry",
-            w / 2);
-        slopes(v);
-      }
-      case CORNER ->
-          svg.empty(
-              "path",
-              "class",
-              css,
-              "d",
-              "M%s %sH%sA%s %s 0 0 1 %s %sZ"
-                  .formatted(
-                      Svg.number(x(0)),
-                      Svg.number(y(0)),
-                      Svg.number(x(v.lengthCm())),
-                      Svg.number(l),
-                      Svg.number(w),
-                      Svg.number(x(0)),
-                      Svg.number(y(v.widthCm()))));
-      case BOW ->
-          svg.empty(
-              "path",
-              "class",
-              css,
-              "d",
-              "M%s %sH%sV%sQ%s %s %s %sZ"
-                  .formatted(
-                      Svg.number(x(0)),
-                      Svg.number(y(0)),
-                      Svg.number(x(v.lengthCm())),
-                      Svg.number(y(0.8 * v.widthCm())),
-                      Svg.number(x(v.lengthCm() / 2)),
-                      Svg.number(y(1.2 * v.widthCm())),
-                      Svg.number(x(0)),
-                      Svg.number(y(0.8 * v.widthCm()))));
-    }
-  }
-
-  /** The floor inside sloping sides. */
-  private void slopes(Vessel v) {
-    if (v.floorShare() == 1) {
-      return;
-    }
-    double l = v.lengthCm() * scale * v.floorShare();
-    double w = v.widthCm() * scale * v.floorShare();
-    double midX = x(v.lengthCm() / 2);
-    double midY = y(v.widthCm() / 2);
-    if (v.shape() == Vessel.Shape.OVAL) {
-      svg.empty("ellipse", "class", "s-floor", "cx", midX, "cy", midY, "rx", l / 2, "ry", w / 2);
-    } else {
-      svg.empty(
-          "rect",
-          "class",
-          "s-floor",
-          "x",
-          midX - l / 2,
-          "y",
-          midY - w / 2,
-          "width",
-          l,
-          "height",
-          w);
-    }
   }
 
   /** What each cell is to the body. */
