@@ -14,6 +14,7 @@ import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.WaitUntilState;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -602,5 +603,40 @@ class BenchTest {
         assertThat((List<?>) page.evaluate(OVERLAPS)).as("enclosure " + id).isEmpty();
       }
     }
+  }
+
+  @Test
+  void a_figure_opens_to_its_formula_what_it_is_from_and_its_source() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/enclosures/1/build");
+    Locator floor = page.locator(".figures > div:has(summary:text-is('Floor'))");
+    floor.locator("summary").click();
+    assertThat(floor).containsText("Inner length × inner width");
+    assertThat(floor).containsText("inside 100 × 50 × 45 cm");
+    assertThat(floor).containsText("Source Geometry.");
+    page.locator(".read summary", new Page.LocatorOptions().setHasText("How it is computed"))
+        .click();
+    assertThat(page.locator(".read")).containsText("water line 34 cm over the floor");
+  }
+
+  @Test
+  void what_lies_over_the_drawing_is_hatched_and_says_what_it_is() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/enclosures/9/build");
+    assertThat(page.locator(".under")).containsText("All heights are from the floor inside.");
+    page.check("[name=current]");
+    assertThat(page.locator(".under")).containsText("The jet of a bare outlet");
+    Locator strong = page.locator(".plan .o-current .w-2");
+    assertThat(strong).hasCount(1);
+    assertThat(strong).hasCSS("fill", Pattern.compile(".*#t-current-2.*"));
+    page.check("[name=depths]");
+    assertThat(page.locator(".under")).containsText("the closer the lines, the deeper");
+    assertThat(page.locator(".plan .d-3")).hasCSS("fill", Pattern.compile(".*#t-depth-3.*"));
+    page.check("[name=lamps]");
+    assertThat(page.locator(".under")).containsText("UV index over the place in bands");
+    page.navigate("/c/weir-mill/enclosures/1/build");
+    page.check("[name=current]");
+    assertThat(page.locator(".under")).containsText("its outlet is spread");
+    assertThat(page.locator(".plan .o-current")).hasCount(0);
   }
 }
