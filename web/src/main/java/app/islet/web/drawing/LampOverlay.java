@@ -29,6 +29,9 @@ public final class LampOverlay {
   /** Both lamps hang over one place: their dimensions stand beside each other. */
   private static final double APART_PX = 34;
 
+  /** A letter of a label is so wide, about. */
+  private static final double LETTER_PX = 9.5;
+
   private static final int MOST_CELLS = 120;
 
   private final Assessment assessment;
@@ -260,15 +263,17 @@ public final class LampOverlay {
           "rx",
           3);
     }
+    String words = "%s %s".formatted(word, Quantity.cm(below).text(units));
+    boolean fits = at + 10 + words.length() * LETTER_PX <= Board.of(e).width();
     svg.text(
-        "%s %s".formatted(word, Quantity.cm(below).text(units)),
+        words,
         "class",
         "s-label",
         "x",
-        uv ? at - 10 : at + 10,
+        uv || !fits ? at - 10 : at + 10,
         "y",
-        Math.max(16, high + 18),
+        Math.max(16, high + (fits ? 18 : 40)),
         "text-anchor",
-        uv ? "end" : "start");
+        uv || !fits ? "end" : "start");
   }
 }
