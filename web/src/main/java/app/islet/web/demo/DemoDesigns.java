@@ -40,9 +40,9 @@ final class DemoDesigns {
                 .with(
                     part("filter-1", FurnishingKind.FILTER, 2, 2, 8, 10, 0, 24, false),
                     part("spray-bar-1", FurnishingKind.SPRAY_BAR, 11, 2, 22, 2, 30, 34, false),
-                    part("cave-1", FurnishingKind.CAVE, 16, 22, 24, 16, 0, 11, false),
+                    part("cave-1", FurnishingKind.CAVE, 3, 25, 24, 16, 0, 11, false),
                     part("cave-2", FurnishingKind.CAVE, 62, 8, 22, 15, 0, 10, false),
-                    part("wood-1", FurnishingKind.WOOD, 48, 32, 34, 7, 0, 7, false),
+                    part("wood-1", FurnishingKind.WOOD, 58, 41, 34, 7, 0, 7, false),
                     part("plants-1", FurnishingKind.PLANTS, 40, 3, 14, 12, 0, 28, true),
                     part("plants-2", FurnishingKind.PLANTS, 86, 28, 12, 12, 0, 24, true),
                     part("plants-3", FurnishingKind.PLANTS, 56, 5, 9, 9, 0, 14, true),

@@ -3,7 +3,7 @@ package app.islet.web.drawing;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.FurnishingKind;
 
-/** Heater and filter that nobody drew a place for. */
+/** Heater and filter that nobody drew a place for, and the guard of a heater. */
 final class SectionDevices extends SectionLayer {
   SectionDevices(SectionSheet sheet) {
     super(sheet);
@@ -14,6 +14,7 @@ final class SectionDevices extends SectionLayer {
     if (!geometry.hasWater()) {
       return;
     }
+    drawGuards();
     double below = y(geometry.lineCm()) + 10;
     double bottom = y(enclosure.ground().depthCm()) - 6;
     double tall = Math.min(64, bottom - below);
@@ -37,11 +38,7 @@ final class SectionDevices extends SectionLayer {
           tall,
           "rx",
           3);
-      if (enclosure.all(Equipment.Heater.class).allMatch(Equipment.Heater::guarded)) {
-        svg.empty(
-            "rect", "class", "s-guard", "x", x(0) + 12, "y", below - 4, "width", 16, "height",
-            tall + 8, "rx", 4);
-      }
+      guard(x(0) + 16, below, 8, tall);
     }
     if (isPlaceless(Equipment.Filter.class, FurnishingKind.FILTER)) {
       svg.empty(
@@ -60,6 +57,28 @@ final class SectionDevices extends SectionLayer {
           tall,
           "rx",
           4);
+    }
+  }
+
+  /** Around the heaters that were set down. */
+  private void drawGuards() {
+    enclosure.furnishings().parts().stream()
+        .filter(part -> part.kind() == FurnishingKind.HEATER)
+        .forEach(
+            part ->
+                guard(
+                    x(part.leftCm()),
+                    y(part.topCm()),
+                    part.spanX() * scale,
+                    (part.topCm() - part.bottomCm()) * scale));
+  }
+
+  private void guard(double left, double top, double wide, double tall) {
+    if (enclosure.has(Equipment.Heater.class)
+        && enclosure.all(Equipment.Heater.class).allMatch(Equipment.Heater::guarded)) {
+      svg.empty(
+          "rect", "class", "s-guard", "x", left - 4, "y", top - 4, "width", wide + 8, "height",
+          tall + 8, "rx", 4);
     }
   }
 }
