@@ -7,7 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 
-/** Entry point of {@code ./islet check}, {@code calc} and {@code propose}. */
+/** Entry point of {@code ./islet check}, {@code calc}, {@code propose} and {@code ledger}. */
 public final class Main {
   static final int OK = 0;
   static final int UNREADABLE = 2;
@@ -30,10 +30,11 @@ public final class Main {
     return switch (command) {
       case "check" -> CheckCommand.run(rest, today, out, err);
       case "calc" -> CalcCommand.run(rest, out, err);
+      case "ledger" -> LedgerCommand.run(rest, out, err);
       case "propose" -> ProposeCommand.run(rest, today, out, err);
       default -> {
         err.println(
-            "usage: check FILE.json | calc ID key=value ... | calc --batch FILE | propose SPECIES STAGE COUNT ... | propose --list; got "
+            "usage: check FILE.json | calc ID key=value ... | calc --batch FILE | propose SPECIES STAGE COUNT ... | propose --list | ledger FILE.csv; got "
                 + Arrays.toString(args.toArray()));
         yield UNREADABLE;
       }

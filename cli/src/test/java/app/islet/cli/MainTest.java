@@ -179,4 +179,34 @@ class MainTest {
     assertThat(out.toString()).isEmpty();
     assertThat(err.toString()).contains("it has egg, larva, juvenile, adult").hasLineCount(11);
   }
+
+  @Test
+  void movements_are_read_and_who_is_where_is_told_for_any_day() {
+    assertThat(run("ledger", "../samples/ledger.csv", "--on", "2027-03-13")).isZero();
+    assertThat(out.toString().replaceAll("\\s", ""))
+        .isEqualTo(
+            "{\"census\":[{\"animals\":\"ClutchofMarch\",\"place\":\"Tub1\",\"count\":19}],"
+                + "\"balance\":[{\"animals\":\"ClutchofMarch\",\"begun\":26,\"alive\":19,"
+                + "\"died\":{\"bitten\":1,\"dried\":1,\"fungus\":5},\"left\":{}}]}");
+    out.reset();
+    assertThat(run("ledger", "../samples/ledger.csv")).isZero();
+    assertThat(out.toString()).contains("\"sold\" : 3", "\"Slate tank\"", "\"parted\" : 1");
+    assertThat(err.toString()).isEmpty();
+  }
+
+  @Test
+  void movements_that_do_not_add_up_end_with_2_and_line_and_reason(@TempDir Path dir)
+      throws IOException {
+    Path file = dir.resolve("bad.csv");
+    Files.writeString(
+        file,
+        "date,animals,count,from,to,cause,note\n2027-01-01,Frogs,5,begun,Tub,,\n2027-01-02,Frogs,6,Tub,died,,\n");
+    assertThat(run("ledger", file.toString())).isEqualTo(2);
+    assertThat(out.toString()).isEmpty();
+    assertThat(err.toString()).contains("bad.csv, line 3: 6 of Frogs cannot go from Tub");
+    assertThat(run("ledger", file.toString(), "--on", "today")).isEqualTo(2);
+    assertThat(run("ledger", dir.resolve("none.csv").toString())).isEqualTo(2);
+    assertThat(run("ledger")).isEqualTo(2);
+    assertThat(out.toString()).isEmpty();
+  }
 }

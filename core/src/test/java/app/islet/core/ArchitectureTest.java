@@ -32,6 +32,7 @@ class ArchitectureTest {
           "situation",
           "review",
           "plan",
+          "livestock",
           "build",
           "proposal",
           "calculator",

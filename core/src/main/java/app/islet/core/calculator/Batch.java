@@ -3,8 +3,10 @@ package app.islet.core.calculator;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.text.Node;
 import app.islet.core.text.UnreadableException;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Calculators over JSON: one line in, one line out. */
@@ -17,10 +19,15 @@ public final class Batch {
   public static String json(String id, Map<String, Double> outputs) {
     Map<String, Object> shown = new LinkedHashMap<>(outputs);
     for (Output o : Calculators.find(id).orElseThrow().outputs()) {
-      if (o.flag()) {
-        shown.put(o.key(), outputs.get(o.key()) != 0);
-      } else if (o.dimension() == Dimension.COUNT) {
-        shown.put(o.key(), Math.round(outputs.get(o.key())));
+      double value = Objects.requireNonNull(outputs.get(o.key()), o.key());
+      switch (o.kind()) {
+        case FLAG -> shown.put(o.key(), value != 0);
+        case DAY -> shown.put(o.key(), LocalDate.ofEpochDay((long) value).toString());
+        case NUMBER -> {
+          if (o.dimension() == Dimension.COUNT) {
+            shown.put(o.key(), Math.round(value));
+          }
+        }
       }
     }
     return MAPPER.writeValueAsString(shown);

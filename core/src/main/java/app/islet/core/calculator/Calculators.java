@@ -96,7 +96,7 @@ public final class Calculators {
 
   private static double read(Input input, String text) {
     return switch (input.kind()) {
-      case NUMBER -> number(input, text);
+      case NUMBER, WHOLE -> number(input, text);
       case DATE -> date(input, text);
       case FLAG -> flag(input, text);
       case POINTS -> throw new IllegalArgumentException(input.key() + " is no number");
@@ -155,8 +155,12 @@ public final class Calculators {
     if (!NUMBER.matcher(text).matches()) {
       throw new RefusedException(
           input.key(),
-          "%s must be a number from %s but was \"%s\""
-              .formatted(input.key(), input.rangeWords(), text));
+          "%s must be %s%s but was \"%s\""
+              .formatted(
+                  input.key(),
+                  input.kind() == Input.Kind.WHOLE ? "" : "a number from ",
+                  input.rangeWords(),
+                  text));
     }
     double value = Double.parseDouble(text);
     if (!input.accepts(value)) {

@@ -28,11 +28,16 @@ public record Input(
   /** How a value is written. */
   public enum Kind {
     NUMBER,
+    /** A number without a fraction. */
+    WHOLE,
     DATE,
     FLAG,
     /** Pairs of numbers, a colon in each and a comma between them. */
     POINTS
   }
+
+  /** Key of {@link #confidence()}. */
+  public static final String CONFIDENCE = "confidencePercent";
 
   private static final double MOST_OF_A_POINT = 1e6;
   private static final LocalDate FIRST_DAY = LocalDate.of(1600, 1, 1);
@@ -76,6 +81,17 @@ public record Input(
         false,
         OptionalDouble.empty(),
         "");
+  }
+
+  /** A count, both ends of the range among it. */
+  public static Input whole(String key, String label, int min, int max) {
+    return new Input(
+        key, label, Kind.WHOLE, Dimension.COUNT, min, max, false, OptionalDouble.empty(), "");
+  }
+
+  /** How sure limits are to hold the truth, %. */
+  public static Input confidence() {
+    return optional(CONFIDENCE, "Confidence", Dimension.PERCENT, 0, 100, 95);
   }
 
   /** True or false. */
@@ -143,7 +159,15 @@ public record Input(
     return fallback.isEmpty();
   }
 
+  /** Whether it is one number, whole or not. */
+  public boolean isNumber() {
+    return kind == Kind.NUMBER || kind == Kind.WHOLE;
+  }
+
   boolean accepts(double value) {
+    if (kind == Kind.WHOLE && value != Math.rint(value)) {
+      return false;
+    }
     return (aboveMin ? value > min : value >= min) && value <= max;
   }
 
@@ -160,7 +184,8 @@ public record Input(
           .formatted(plain(min), plain(max));
     }
     String unit = dimension.unit(UnitSystem.METRIC);
-    return (aboveMin ? "above " : "")
+    return (kind == Kind.WHOLE ? "a whole number from " : "")
+        + (aboveMin ? "above " : "")
         + plain(min)
         + " to "
         + plain(max)

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -215,6 +216,48 @@ class CalculatorsTest {
   void a_yes_or_no_is_written_as_one() {
     assertThat(Batch.answer("{\"id\": \"moon\", \"in\": {\"date\": \"1992-04-12\"}}"))
         .matches("\\{\"illuminated\":0\\.678\\d+,\"waxing\":true\\}");
+  }
+
+  @Test
+  void a_window_is_answered_in_days() {
+    assertThat(
+            Batch.answer(
+                "{\"id\": \"window\", \"in\": {\"date\": \"2027-03-01\", \"leastDays\": 92, \"mostDays\": 122}}"))
+        .isEqualTo("{\"from\":\"2027-06-01\",\"to\":\"2027-07-01\"}");
+    assertThatThrownBy(
+            () ->
+                Calculators.run(
+                    "window", Map.of("date", "2027-03-01", "leastDays", "9", "mostDays", "8")))
+        .hasMessageContaining("mostDays must be at least leastDays, 9, but was 8");
+  }
+
+  @Test
+  void counts_have_no_fraction() {
+    assertThat(Calculators.run("survival", Map.of("begun", "26", "left", "19.0")).get("percent"))
+        .isCloseTo(73.0769, within(0.001));
+    for (String left : List.of("2.5", "-1", "27", "x", "NaN", "1e9")) {
+      assertThatThrownBy(() -> Calculators.run("survival", Map.of("begun", "26", "left", left)))
+          .isInstanceOf(RefusedException.class)
+          .hasMessageStartingWith("left must be a");
+    }
+  }
+
+  @Test
+  void limits_of_a_rate_end_where_nothing_is_sure() {
+    Map<String, String> six = Map.of("cases", "6", "animalMonths", "6");
+    Map<String, Double> rate = Calculators.run("incident-rate", six);
+    assertThat(rate.get("perAnimalMonth")).isEqualTo(1);
+    assertThat(rate.get("low")).isCloseTo(2.202 / 6, within(0.001));
+    assertThat(rate.get("high")).isCloseTo(13.059 / 6, within(0.001));
+    assertThatThrownBy(
+            () ->
+                Calculators.run(
+                    "incident-rate",
+                    Map.of("cases", "6", "animalMonths", "6", "confidencePercent", "100")))
+        .hasMessageStartingWith("confidencePercent must be below 100");
+    assertThatThrownBy(
+            () -> Calculators.run("incident-rate", Map.of("cases", "6", "animalMonths", "0")))
+        .hasMessageContaining("animalMonths");
   }
 
   @Test

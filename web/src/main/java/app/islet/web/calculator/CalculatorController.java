@@ -9,10 +9,12 @@ import app.islet.core.calculator.RefusedException;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.text.English;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.support.Field;
 import app.islet.web.support.Form;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -80,7 +82,7 @@ class CalculatorController {
   private static void answer(Calculator calculator, Form form, UnitSystem units, Model model) {
     Map<String, String> given = new LinkedHashMap<>();
     for (Input input : calculator.inputs()) {
-      if (input.kind() != Input.Kind.NUMBER) {
+      if (!input.isNumber()) {
         given.put(input.key(), form.typed(input.key()));
         continue;
       }
@@ -124,7 +126,7 @@ class CalculatorController {
     Map<String, String> inside = CalculatorGuide.of(calculator).example();
     for (Input input : calculator.inputs()) {
       String value = inside.get(input.key());
-      if (value != null && input.kind() == Input.Kind.NUMBER) {
+      if (value != null && input.isNumber()) {
         example.put(input.key(), Form.shown(Double.parseDouble(value), input.dimension(), units));
       } else if (value != null) {
         example.put(input.key(), value);
@@ -135,7 +137,7 @@ class CalculatorController {
 
   private static Field field(Form form, Input i, UnitSystem units) {
     return switch (i.kind()) {
-      case NUMBER ->
+      case NUMBER, WHOLE ->
           Field.of(form, i.key(), i.label(), "number", i.dimension().unit(units), hint(i, units));
       case DATE -> Field.of(form, i.key(), i.label(), "date", "", "");
       case POINTS ->
@@ -156,10 +158,11 @@ class CalculatorController {
   }
 
   private static String text(Output output, double value, UnitSystem units) {
-    if (output.flag()) {
-      return value != 0 ? "yes" : "no";
-    }
-    return new Quantity(output.dimension(), value).text(units);
+    return switch (output.kind()) {
+      case FLAG -> value != 0 ? "yes" : "no";
+      case DAY -> English.day(LocalDate.ofEpochDay((long) value));
+      case NUMBER -> new Quantity(output.dimension(), value).text(units);
+    };
   }
 
   private static String hint(Input input, UnitSystem units) {

@@ -1,0 +1,37 @@
+package app.islet.core.calculator;
+
+import app.islet.core.care.Evidence;
+import com.google.auto.service.AutoService;
+import java.util.List;
+import java.util.Map;
+
+/** From when to when something is due that takes so many days. */
+@AutoService(Calculator.class)
+public final class WindowCalculator extends AbstractCalculator {
+  private static final int MOST_DAYS = 3650;
+
+  public WindowCalculator() {
+    super(
+        "window",
+        "Window of days",
+        "The day and the least and the most days after it, by the calendar.",
+        Evidence.published("ISO 8601, proleptic Gregorian calendar"),
+        List.of(
+            Input.date("date", "From the day"),
+            Input.whole("leastDays", "Days at least", 0, MOST_DAYS),
+            Input.whole("mostDays", "Days at most", 0, MOST_DAYS)),
+        List.of(Output.day("from", "From"), Output.day("to", "To")));
+  }
+
+  @Override
+  public Map<String, Double> compute(Values in) {
+    double least = in.get("leastDays");
+    double most = in.get("mostDays");
+    if (most < least) {
+      throw new RefusedException(
+          "mostDays",
+          "mostDays must be at least leastDays, %.0f, but was %.0f".formatted(least, most));
+    }
+    return answer(in.get("date") + least, in.get("date") + most);
+  }
+}
