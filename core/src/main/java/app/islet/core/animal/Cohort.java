@@ -117,9 +117,10 @@ public record Cohort(List<Resident> members) {
   private static Resident together(Resident body, List<Resident> alike, String names) {
     return body.asOneOf(
         names,
-        alike.stream().mapToInt(Resident::count).sum(),
-        alike.stream().mapToInt(Resident::males).sum(),
-        alike.stream().mapToInt(Resident::females).sum(),
+        new Heads(
+            alike.stream().mapToInt(Resident::count).sum(),
+            alike.stream().mapToInt(Resident::males).sum(),
+            alike.stream().mapToInt(Resident::females).sum()),
         alike.stream().flatMap(r -> r.alsoFed().stream()).distinct().toList());
   }
 }

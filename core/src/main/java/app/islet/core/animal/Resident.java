@@ -2,6 +2,7 @@ package app.islet.core.animal;
 
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.FoodItem;
+import app.islet.core.care.Growth;
 import app.islet.core.care.Stage;
 import app.islet.core.quantity.Range;
 import app.islet.core.text.English;
@@ -16,30 +17,8 @@ import java.util.OptionalDouble;
  *
  * @param name what the keeper calls it or them
  * @param species its care sheet, with all schools
- * @param males of {@code count}, as far as known
- * @param females of {@code count}, as far as known
- * @param lengthCm length last measured, along what {@link
- *     app.islet.core.care.AnimalGroup#measure()} says
- * @param massG mass last weighed, each
- * @param statedStage the stage the keeper names; where none is, the length decides
- * @param school the school they are kept by; the species' default where there is none
- * @param arrivedOn the day they came into this enclosure, where known
- * @param alsoFed what they get besides the foods of their sheet
- * @param smallestCm length of the smallest of them, where they differ and somebody measured
  */
-public record Resident(
-    String name,
-    CareSheet species,
-    int count,
-    int males,
-    int females,
-    OptionalDouble lengthCm,
-    OptionalDouble massG,
-    Optional<String> statedStage,
-    Optional<String> school,
-    Optional<LocalDate> arrivedOn,
-    List<FoodItem> alsoFed,
-    OptionalDouble smallestCm) {
+public record Resident(String name, CareSheet species, Heads heads, Size size, Keeping keeping) {
   private static final double DAYS_A_MONTH = 30.44;
 
   /** A tadpole's length is mostly tail: what it weighs beside a frog as long; from memory. */
@@ -47,20 +26,6 @@ public record Resident(
 
   /** How long a form lasts at most where its sheet does not say; from memory. */
   private static final double FORM_MONTHS = 6;
-
-  public Resident {
-    alsoFed = List.copyOf(alsoFed);
-    if (smallestCm.isPresent()
-        && lengthCm.isPresent()
-        && smallestCm.getAsDouble() > lengthCm.getAsDouble()) {
-      throw new IllegalArgumentException(
-          "the smallest of them cannot be longer than the length of them");
-    }
-    if (count < 1 || males < 0 || females < 0 || males + females > count) {
-      throw new IllegalArgumentException(
-          "males and females together cannot be more than the %d there are".formatted(count));
-    }
-  }
 
   /** Kept as the default school of the species keeps it, fed by its sheet and long at home. */
   public Resident(
@@ -75,49 +40,59 @@ public record Resident(
     this(
         name,
         species,
-        count,
-        males,
-        females,
-        lengthCm,
-        massG,
-        statedStage,
-        Optional.empty(),
-        Optional.empty(),
-        List.of(),
-        OptionalDouble.empty());
+        new Heads(count, males, females),
+        Size.of(lengthCm, massG),
+        Keeping.USUAL.at(statedStage));
   }
 
-  /** The same animals, all of one size. */
-  public Resident(
-      String name,
-      CareSheet species,
-      int count,
-      int males,
-      int females,
-      OptionalDouble lengthCm,
-      OptionalDouble massG,
-      Optional<String> statedStage,
-      Optional<String> school,
-      Optional<LocalDate> arrivedOn,
-      List<FoodItem> alsoFed) {
-    this(
-        name,
-        species,
-        count,
-        males,
-        females,
-        lengthCm,
-        massG,
-        statedStage,
-        school,
-        arrivedOn,
-        alsoFed,
-        OptionalDouble.empty());
+  public int count() {
+    return heads.count();
+  }
+
+  public int males() {
+    return heads.males();
+  }
+
+  public int females() {
+    return heads.females();
+  }
+
+  public OptionalDouble lengthCm() {
+    return size.lengthCm();
+  }
+
+  public OptionalDouble massG() {
+    return size.massG();
+  }
+
+  public OptionalDouble smallestCm() {
+    return size.smallestCm();
+  }
+
+  public Optional<String> statedStage() {
+    return keeping.statedStage();
+  }
+
+  public Optional<String> school() {
+    return keeping.school();
+  }
+
+  public Optional<LocalDate> arrivedOn() {
+    return keeping.arrivedOn();
+  }
+
+  public List<FoodItem> alsoFed() {
+    return keeping.alsoFed();
+  }
+
+  /** How they grow: by their own measurements where these tell, else by their sheet. */
+  public Growth growth() {
+    return size.growth().orElseGet(sheet()::growth);
   }
 
   /** The care sheet that holds for these animals: that of the school they are kept by. */
   public CareSheet sheet() {
-    return school.map(species::as).orElse(species);
+    return school().map(species::as).orElse(species);
   }
 
   /** The same animals kept by another school. */
@@ -127,101 +102,73 @@ public record Resident(
 
   /** The same animals kept by the school, or by the default one. */
   public Resident by(Optional<String> schoolName) {
-    return with(lengthCm, massG, statedStage, schoolName, arrivedOn, alsoFed);
+    return with(keeping.by(schoolName));
   }
 
   /** The same animals, come into this enclosure that day. */
   public Resident arrived(LocalDate day) {
-    return with(lengthCm, massG, statedStage, school, Optional.of(day), alsoFed);
+    return with(keeping.arrived(day));
   }
 
   /** The same animals, given these foods besides those of their sheet. */
   public Resident alsoFed(List<FoodItem> foods) {
-    return with(lengthCm, massG, statedStage, school, arrivedOn, foods);
+    return with(keeping.alsoFed(foods));
   }
 
-  private Resident with(
-      OptionalDouble length,
-      OptionalDouble mass,
-      Optional<String> stage,
-      Optional<String> schoolName,
-      Optional<LocalDate> arrival,
-      List<FoodItem> foods) {
-    return new Resident(
-        name,
-        species,
-        count,
-        males,
-        females,
-        length,
-        mass,
-        stage,
-        schoolName,
-        arrival,
-        foods,
-        smallestCm);
+  private Resident with(Keeping newKeeping) {
+    return new Resident(name, species, heads, size, newKeeping);
+  }
+
+  private Resident with(Size newSize) {
+    return new Resident(name, species, heads, newSize, keeping);
   }
 
   /** So many of the same animals, their sexes no longer known. */
-  public Resident ofCount(int heads) {
-    return asOneOf(name, heads, 0, 0, alsoFed);
+  public Resident ofCount(int count) {
+    return asOneOf(name, Heads.of(count), alsoFed());
   }
 
   /** The same body, of so many animals. */
-  Resident asOneOf(String names, int heads, int male, int female, List<FoodItem> foods) {
+  Resident asOneOf(String names, Heads all, List<FoodItem> foods) {
     return new Resident(
-        names,
-        species,
-        heads,
-        male,
-        female,
-        lengthCm,
-        massG,
-        statedStage,
-        school,
-        arrivedOn,
-        foods);
+        names, species, all, size.downTo(OptionalDouble.empty()), keeping.alsoFed(foods));
   }
 
   /** The same animals, of which the smallest is so long. */
   public Resident downTo(OptionalDouble cm) {
-    return new Resident(
-        name,
-        species,
-        count,
-        males,
-        females,
-        lengthCm,
-        massG,
-        statedStage,
-        school,
-        arrivedOn,
-        alsoFed,
-        cm);
+    return with(size.downTo(cm));
   }
 
   /** These animals by their sizes: the smallest by itself, where they differ. */
   public List<Resident> bySize() {
-    if (smallestCm.isEmpty() || count < 2) {
+    if (smallestCm().isEmpty() || count() < 2) {
       return List.of(this);
     }
-    int rest = count - 1;
-    int restMales = Math.min(males, rest);
-    int restFemales = Math.min(females, rest - restMales);
-    Resident others = downTo(OptionalDouble.empty());
+    int rest = count() - 1;
+    int restMales = Math.min(males(), rest);
+    int restFemales = Math.min(females(), rest - restMales);
+    Size smallest =
+        new Size(
+            smallestCm(),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            size.daysOld(),
+            size.growth());
     return List.of(
-        others.asOneOf(name, rest, restMales, restFemales, alsoFed),
-        others
-            .with(smallestCm, OptionalDouble.empty(), statedStage, school, arrivedOn, alsoFed)
-            .asOneOf(name, 1, males - restMales, females - restFemales, alsoFed));
+        asOneOf(name, new Heads(rest, restMales, restFemales), alsoFed()),
+        with(smallest)
+            .asOneOf(name, new Heads(1, males() - restMales, females() - restFemales), alsoFed()));
   }
 
   /** The life stage: as stated, else by measured length, else the last. */
   public Stage stage() {
-    return statedStage
+    return statedStage()
         .flatMap(sheet()::stage)
         .orElseGet(
-            () -> lengthCm.isPresent() ? sheet().stageAt(lengthCm.getAsDouble()) : sheet().grown());
+            () ->
+                lengthCm().isPresent()
+                    ? sheet().stageAt(lengthCm().getAsDouble())
+                    : sheet().grown());
   }
 
   /**
@@ -231,49 +178,51 @@ public record Resident(
   public Resident measuredSince() {
     Stage stage = stage();
     boolean outgrown =
-        lengthCm.isPresent()
+        lengthCm().isPresent()
             && !stage.endsInChange()
             && !stage.phase()
-            && sheet().stageAt(lengthCm.getAsDouble()).fromLengthCm() > stage.fromLengthCm();
-    return outgrown && statedStage.isPresent()
-        ? with(lengthCm, massG, Optional.empty(), school, arrivedOn, alsoFed)
-        : this;
+            && sheet().stageAt(lengthCm().getAsDouble()).fromLengthCm() > stage.fromLengthCm();
+    return outgrown && statedStage().isPresent() ? with(keeping.at(Optional.empty())) : this;
   }
 
   /** Measured length, or what is usual for the stage, cm. */
   public double bodyCm() {
-    return lengthCm.orElseGet(() -> sheet().typicalLengthCm(stage()));
+    return lengthCm().orElseGet(() -> sheet().typicalLengthCm(stage()));
   }
 
   /** Weighed mass, or the estimate from length, g. */
   public double bodyG() {
     double share = stage().id().equals("tadpole") ? TADPOLE_SHARE : 1;
-    return massG.orElseGet(() -> share * sheet().body().massG(bodyCm()));
+    return massG().orElseGet(() -> share * sheet().body().massG(bodyCm()));
   }
 
-  /** The same animals, grown as expected for {@code days}. */
+  /**
+   * The same animals in {@code days}, grown as expected since they were measured: by their own
+   * curve where there is one.
+   */
   public Resident after(double days) {
+    double growing = days + size.daysOld();
     boolean egg = stage().hatch().isPresent();
-    double later = egg ? bodyCm() : sheet().growth().lengthCm(bodyCm(), days);
-    double growth = later / bodyCm();
+    double later = egg ? bodyCm() : growth().lengthCm(bodyCm(), growing);
+    double cubed = Math.pow(later / bodyCm(), 3);
     OptionalDouble mass =
-        massG.isPresent()
-            ? OptionalDouble.of(massG.getAsDouble() * growth * growth * growth)
-            : massG;
+        massG().isPresent() ? OptionalDouble.of(massG().getAsDouble() * cubed) : massG();
+    Size grown = size.now(OptionalDouble.of(later), mass).downTo(grown(smallestCm(), growing));
     return changesWithin(days)
         .map(next -> changedInto(next, days))
-        .orElseGet(
-            () ->
-                downTo(OptionalDouble.empty())
-                    .with(OptionalDouble.of(later), mass, statedStage, school, arrivedOn, alsoFed)
-                    .downTo(grown(smallestCm, days))
-                    .measuredSince());
+        .orElseGet(() -> with(grown).measuredSince());
+  }
+
+  /** Days from today until they are so long, by their growth; nothing where it ends before. */
+  public OptionalDouble daysUntil(double cm) {
+    OptionalDouble days = growth().daysUntil(bodyCm(), cm);
+    return days.isEmpty()
+        ? days
+        : OptionalDouble.of(Math.max(0, days.getAsDouble() - size.daysOld()));
   }
 
   private OptionalDouble grown(OptionalDouble cm, double days) {
-    return cm.isPresent()
-        ? OptionalDouble.of(sheet().growth().lengthCm(cm.getAsDouble(), days))
-        : cm;
+    return cm.isPresent() ? OptionalDouble.of(growth().lengthCm(cm.getAsDouble(), days)) : cm;
   }
 
   /** What it changes into within that time, if its form ends by then at the latest. */
@@ -292,15 +241,9 @@ public record Resident(
   /** Of another form, and as long as is usual for it: what was measured says nothing of it. */
   private Resident changedInto(Stage next, double days) {
     double left = days - formDays(stage());
-    return downTo(OptionalDouble.empty())
-        .with(
-            OptionalDouble.of(sheet().typicalLengthCm(next)),
-            OptionalDouble.empty(),
-            Optional.of(next.id()),
-            school,
-            arrivedOn,
-            alsoFed)
-        .after(left);
+    Size typical =
+        Size.of(OptionalDouble.of(sheet().typicalLengthCm(next)), OptionalDouble.empty());
+    return with(typical).with(keeping.at(Optional.of(next.id()))).after(left);
   }
 
   /** Width of the body at its widest, cm. */
@@ -326,9 +269,9 @@ public record Resident(
 
   /** As in {@code 2 axolotls (adult)}. */
   public String words() {
-    String animals = count == 1 ? sheet().name() : sheet().plural();
+    String animals = count() == 1 ? sheet().name() : sheet().plural();
     // Not through a formatter: a review says it some hundred times.
-    return count
+    return count()
         + " "
         + English.name(animals)
         + " ("

@@ -1,6 +1,9 @@
 package app.islet.core.document;
 
+import app.islet.core.animal.Heads;
+import app.islet.core.animal.Keeping;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.Size;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.CompanyKind;
@@ -333,15 +336,8 @@ public final class DocumentReader {
     return new Resident(
         name,
         sheet.get(),
-        count,
-        males,
-        females,
-        length,
-        mass,
-        stage,
-        school,
-        arrivedOn,
-        alsoFed,
-        smallest);
+        new Heads(count, males, females),
+        Size.of(length, mass).downTo(smallest),
+        new Keeping(stage, school, arrivedOn, alsoFed));
   }
 }

@@ -166,4 +166,25 @@ class GrowthFitTest {
     assertThat(fit.asymptote()).isCloseTo(means.asymptote(), within(1e-6));
     assertThat(fit.residualSs()).isCloseTo(1.5, within(1e-9));
   }
+
+  /**
+   * Worked examples of R's own help pages (package stats, self-starting models): SSasympOff on the
+   * CO2 uptake of plant Qn1 (Potvin, Lechowicz and Tardif 1990), whose output is Asym 38.1398, lrc
+   * -4.3806 and c0 51.2232, and SSasymp on the heights of Loblolly pine 329 (Kung 1986), Asym
+   * 94.1282, R0 -8.2508, lrc -3.2176. Data and output typed from memory; that they agree confirms
+   * both.
+   */
+  @Test
+  void the_curve_is_the_one_that_nls_of_R_finds() {
+    GrowthFit co2 =
+        GrowthFit.of(points("95:16.0,175:30.4,250:34.8,350:37.2,500:35.3,675:39.2,1000:39.7"));
+    assertThat(co2.asymptote()).isCloseTo(38.1398, within(2e-4));
+    assertThat(Math.log(co2.k())).isCloseTo(-4.3806, within(2e-4));
+    assertThat(co2.t0()).isCloseTo(51.2232, within(2e-3));
+    GrowthFit pine = GrowthFit.of(points("3:3.93,5:9.34,10:26.08,15:37.79,20:48.31,25:56.43"));
+    assertThat(pine.asymptote()).isCloseTo(94.1282, within(2e-3));
+    assertThat(Math.log(pine.k())).isCloseTo(-3.2176, within(2e-4));
+    double atNothing = pine.asymptote() * -Math.expm1(pine.k() * pine.t0());
+    assertThat(atNothing).isCloseTo(-8.2508, within(2e-3));
+  }
 }

@@ -9,7 +9,13 @@ import static app.islet.core.Setups.steady;
 import static app.islet.core.Setups.tank;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.animal.Cohort;
+import app.islet.core.animal.Measure;
+import app.islet.core.animal.OwnGrowth;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.SpaceNeeds;
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.situation.HusbandryState;
@@ -77,7 +83,7 @@ class OutlookTest {
             .findFirst()
             .orElseThrow();
     assertThat(soon.what().text(UnitSystem.METRIC))
-        .startsWith("Outgrown in about %d month".formatted(first.month()))
+        .startsWith("Outgrown in about %d to %d months".formatted(first.month() - 1, first.month()))
         .contains(first.day().format(DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH)));
   }
 
@@ -103,5 +109,63 @@ class OutlookTest {
         .isEmpty();
     assertThat(Outlook.of(HusbandryState.of(sliderPool(), List.of(), TODAY), 60).events())
         .isEmpty();
+  }
+
+  /**
+   * 2.5, 3.0 and 3.5 inches within a year: half an inch takes another six months and a little more,
+   * since growth slows; the sheet alone would say three.
+   */
+  @Test
+  void own_measurements_move_the_month_in_which_a_tank_is_outgrown() {
+    CareSheet sheet = CareLibrary.bundled().find("slider").orElseThrow();
+    List<Measure> lengths =
+        List.of(
+            new Measure(TODAY.minusMonths(12), 2.5 * 2.54),
+            new Measure(TODAY.minusMonths(6), 3.0 * 2.54),
+            new Measure(TODAY, 3.5 * 2.54));
+    Resident average = animals("slider", 1, 3.5 * 2.54);
+    Resident own =
+        new Resident(
+            "It",
+            sheet,
+            average.heads(),
+            average.size().measured(0, Optional.of(OwnGrowth.of(sheet.growth(), lengths).growth())),
+            average.keeping());
+    double fourInches = depthFor(4 * 2.54);
+    assertThat(monthOutgrown(fourInches, average)).isEqualTo(3);
+    assertThat(monthOutgrown(fourInches, own)).isEqualTo(7);
+    assertThat(outgrown(fourInches, own)).startsWith("Outgrown in about 6 to 7 months");
+    // What was measured three months ago has grown since.
+    Resident earlier =
+        new Resident(
+            "It", sheet, own.heads(), own.size().measured(91, own.size().growth()), own.keeping());
+    assertThat(monthOutgrown(fourInches, earlier)).isEqualTo(4);
+  }
+
+  /** Filled with just the water that one of that length needs. */
+  private static double depthFor(double lengthCm) {
+    double litres =
+        new SpaceNeeds(Cohort.of(List.of(animals("slider", 1, lengthCm)))).waterL().orElseThrow();
+    return litres * 1000 / (100 * 50) + 0.001;
+  }
+
+  private static HusbandryState in(double depthCm, Resident who) {
+    return HusbandryState.of(tank(100, 50, 60, depthCm).withSite(steady(24)), List.of(who), TODAY);
+  }
+
+  private static int monthOutgrown(double depthCm, Resident who) {
+    return Outlook.of(in(depthCm, who), 24).events().stream()
+        .filter(e -> e.finding().rule().equals("too-little-water"))
+        .mapToInt(Outlook.Event::month)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static String outgrown(double depthCm, Resident who) {
+    return Review.of(in(depthCm, who)).findings().stream()
+        .filter(f -> f.rule().equals("soon-outgrown"))
+        .map(f -> f.what().text(UnitSystem.METRIC))
+        .findFirst()
+        .orElseThrow();
   }
 }

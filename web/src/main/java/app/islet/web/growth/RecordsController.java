@@ -5,6 +5,7 @@ import app.islet.core.plan.PlanChange;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
@@ -161,15 +162,17 @@ class RecordsController {
             .next(r.stage())
             .map(
                 stage -> {
-                  OptionalDouble days =
-                      r.sheet().growth().daysUntil(r.bodyCm(), stage.fromLengthCm());
+                  OptionalDouble days = r.growth().daysUntil(r.bodyCm(), stage.fromLengthCm());
                   return days.isEmpty()
                       ? ""
-                      : "%s at %s, expected about %s (average growth; yours may be half as fast or twice)"
+                      : "%s at %s, expected about %s (%s)"
                           .formatted(
                               stage.name(),
                               u.cm(stage.fromLengthCm()),
-                              context.today().plusDays(Math.round(days.getAsDouble())));
+                              English.day(context.today().plusDays(Math.round(days.getAsDouble()))),
+                              r.size().growth().isPresent()
+                                  ? "by its own growth, " + r.growth().basis().source()
+                                  : "average growth; yours may be half as fast or twice");
                 })
             .orElse("no further stage");
     String measured = r.lengthCm().isPresent() ? "" : " (usual for the stage, not measured)";

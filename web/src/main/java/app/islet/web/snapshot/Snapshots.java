@@ -1,6 +1,11 @@
 package app.islet.web.snapshot;
 
+import app.islet.core.animal.Heads;
+import app.islet.core.animal.Keeping;
+import app.islet.core.animal.Measure;
+import app.islet.core.animal.OwnGrowth;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.Size;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.review.Acceptance;
@@ -22,6 +27,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -166,7 +172,7 @@ public class Snapshots {
     Map<Long, List<Measurement>> sizes = residents.measurements(living);
     Map<Long, List<Acceptance>> accepted = acceptances.of(ids);
     Map<Long, List<WaterLine>> lines = waterLog.recent(ids, day);
-    Keeping keeping = new Keeping(sheets.library(context), sheets.schools(context));
+    Sheets known = new Sheets(sheets.library(context), sheets.schools(context), day);
     return records.stream()
         .map(
             record -> {
@@ -175,7 +181,7 @@ public class Snapshots {
                       .filter(r -> r.enclosureId().equals(record.id()))
                       .map(
                           r ->
-                              keeping.occupant(
+                              known.occupant(
                                   r,
                                   sizes.getOrDefault(r.id(), List.of()).stream()
                                       .filter(m -> m.id() < beforeMeasurement)
@@ -197,29 +203,49 @@ public class Snapshots {
   }
 
   /** The sheets and schools animals are kept by. */
-  private record Keeping(CareLibrary library, Map<String, String> schools) {
+  private record Sheets(CareLibrary library, Map<String, String> schools, LocalDate day) {
     EnclosureSnapshot.Occupant occupant(ResidentRecord r, List<Measurement> sizes) {
       CareSheet sheet =
           library
               .find(r.species())
               .orElseThrow(() -> new IllegalStateException("no care sheet " + r.species()));
-      Resident resident =
-          new Resident(
-              r.name(),
-              sheet,
-              r.count(),
-              r.males(),
-              r.females(),
-              newest(sizes, Measurement::lengthCm),
-              newest(sizes, Measurement::massG),
+      Keeping keeping =
+          new Keeping(
               Optional.ofNullable(r.statedStage()),
               Optional.ofNullable(r.school())
                   .or(() -> Optional.ofNullable(schools.get(sheet.id()))),
               Optional.of(r.since()),
-              r.alsoFed(),
-              smallest(sizes));
+              r.alsoFed());
+      Size size =
+          Size.of(newest(sizes, Measurement::lengthCm), newest(sizes, Measurement::massG))
+              .downTo(smallest(sizes));
+      Heads heads = new Heads(r.count(), r.males(), r.females());
+      Resident resident =
+          growing(new Resident(r.name(), sheet, heads, size, keeping), lengths(sizes));
       boolean since = sizes.stream().anyMatch(m -> m.day().isAfter(r.since()));
       return new EnclosureSnapshot.Occupant(r, since ? resident.measuredSince() : resident, sizes);
+    }
+
+    private static List<Measure> lengths(List<Measurement> sizes) {
+      return sizes.stream()
+          .filter(m -> m.lengthCm() != null)
+          .map(m -> new Measure(m.day(), Objects.requireNonNull(m.lengthCm())))
+          .toList();
+    }
+
+    /** The same, grown since the last length by what all lengths tell. */
+    private Resident growing(Resident r, List<Measure> lengths) {
+      if (lengths.isEmpty()) {
+        return r;
+      }
+      LocalDate last = lengths.get(lengths.size() - 1).day();
+      Size size =
+          r.size()
+              .measured(
+                  (int) ChronoUnit.DAYS.between(last, day),
+                  OwnGrowth.of(r.sheet(), r.stage(), lengths, Optional.empty())
+                      .map(OwnGrowth::growth));
+      return new Resident(r.name(), r.species(), r.heads(), size, r.keeping());
     }
 
     /** Measured together with the length that counts; a later length of all speaks for all. */

@@ -54,18 +54,26 @@ public final class SoonOutgrown implements Rule {
   private Finding outgrown(HusbandryState s, int month, SpaceNeeds then) {
     Cohort most = then.mostFloor();
     LocalDate day = s.date().plusDays(Outlook.days(month));
+    boolean own = most.members().stream().anyMatch(r -> r.size().growth().isPresent());
     return finding(Severity.WATCH, Step.BUILD)
         .who(s.cohorts(), most)
-        .basis(most.sheet().growth().basis())
+        .basis(most.all().growth().basis())
         .what(
-            "Outgrown in about {} ({}): then {}, {} long.",
-            Quantity.months(month),
+            "Outgrown {} ({}): then {}, {} long.",
+            when(month),
             English.month(day),
             Cohort.words(then.cohorts()),
             Quantity.cm(most.all().bodyCm()))
         .why(
-            "An average of many animals: yours may be half as fast or twice. Measure, and Islet corrects it.")
+            own
+                ? "Told from their own measurements; each new one makes it surer."
+                : "An average of many animals: yours may be half as fast or twice. Measure, and Islet corrects it.")
         .remedy("Plan a floor of {} by {}.", Quantity.cm2(then.floorCm2()), English.day(day))
         .build();
+  }
+
+  /** It still fits when last asked, and no longer a month later. */
+  private static String when(int month) {
+    return month == 1 ? "within a month" : "in about %d to %d months".formatted(month - 1, month);
   }
 }
