@@ -66,7 +66,8 @@ class AccessTest {
         new String[] {
           "/c/weir-mill/enclosures/1/build",
           "/c/other-pond/enclosures/1/build",
-          "/c/other-pond/enclosures/1/residents/1/leave",
+          "/c/other-pond/animals/1/move",
+          "/c/other-pond/animals/1/undo",
           "/c/other-pond/enclosures/1/move",
           "/c/other-pond/enclosures/4/water/strike?line=t1",
           "/c/other-pond/enclosures/4/water/test?nitrate=4&clientId=7b0c9c1e-5a3f-4d0e-9a55-0d6f3c0f1a11"

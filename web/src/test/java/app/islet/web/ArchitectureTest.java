@@ -47,6 +47,7 @@ class ArchitectureTest {
               "proposal",
               "rounds",
               "plan",
+              "animals",
               "residents",
               "growth",
               "room",

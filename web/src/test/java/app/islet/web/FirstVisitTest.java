@@ -75,8 +75,22 @@ class FirstVisitTest {
       page.fill(".correct input[name=count]", "3");
       page.click(".correct button");
       assertThat(page.locator(".resident")).containsText("3 African dwarf frogs (froglet)");
-      page.click("text=Move out");
-      assertThat(page.locator(".resident")).hasCount(0);
+      page.click("text=Moved, sold, died");
+      page.selectOption("#to", "way-DIED");
+      page.fill("#moved", "1");
+      page.fill("#cause", "dried");
+      page.click("text=Enter it");
+      assertThat(page.locator(".flash")).containsText("1 died (dried), from");
+      assertThat(page.locator("main")).containsText("3 in all: 2 alive, 1 died, 0 left");
+      page.fill("#moved", "3");
+      page.selectOption("#to", "way-SOLD");
+      page.click("text=Enter it");
+      assertThat(page.locator("#moved-note")).hasText("There are 2 here; 3 cannot go.");
+      page.fill("#moved", "");
+      page.click("text=Enter it");
+      assertThat(page.locator("main")).containsText("None of them is here any more.");
+      page.click("text=Undo");
+      assertThat(page.locator("main")).containsText("2 African dwarf frogs (froglet)");
     }
   }
 

@@ -2,6 +2,7 @@ package app.islet.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.livestock.Place;
 import app.islet.web.figure.FigureKind;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -35,6 +36,8 @@ class MessagesTest {
   private static final Pattern INLINE = Pattern.compile("\\[\\[.*?]]", Pattern.DOTALL);
   private static final Pattern TWO_WORDS = Pattern.compile("[a-z]{2} [a-z]{2}");
 
+  private static final Pattern ASKED_BY_JAVA =
+      Pattern.compile("Messages\\.text\\(\\s*\"([a-z0-9.-]*[a-z0-9-])\"");
   private static final Pattern OF_A_FIGURE = Pattern.compile("figure\\.");
   private static final Pattern OF_A_FORM = Pattern.compile("(field|section)\\.");
 
@@ -71,9 +74,23 @@ class MessagesTest {
         asked.add(key.group(1));
       }
     }
+    try (Stream<Path> files = Files.walk(Path.of("src/main/java"))) {
+      for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+        Matcher key = ASKED_BY_JAVA.matcher(Files.readString(file));
+        while (key.find()) {
+          asked.add(key.group(1));
+        }
+      }
+    }
+    for (Place.Kind kind : Place.Kind.values()) {
+      if (kind.isWayOut() || kind == Place.Kind.BEGUN) {
+        asked.add("way." + kind.word());
+      }
+    }
     Set<String> known = new TreeSet<>(messages.stringPropertyNames());
     known.removeIf(
         key -> OF_A_FORM.matcher(key).lookingAt() || OF_A_FIGURE.matcher(key).lookingAt());
+    asked.removeIf(key -> OF_A_FORM.matcher(key).lookingAt());
     assertThat(asked).isEqualTo(known);
   }
 

@@ -137,7 +137,7 @@ class ScaleBenchmark {
         """
         do $$ declare
           c bigint; source record; made bigint; who bigint; n int := 0; rooms bigint[];
-          sources bigint[]; person bigint;
+          sources bigint[]; person bigint; home bigint; born bigint; kin record;
         begin
           set local session_replication_role = replica;
           select id into c from collection where slug = '%s';
@@ -153,10 +153,17 @@ class ScaleBenchmark {
             insert into enclosure_revision (enclosure_id, number, document, saved_at, saved_by)
               select made, 1, document, now(), person from enclosure_revision
               where enclosure_id = source.id order by number desc limit 1;
-            insert into resident (enclosure_id, species, name, head_count, males, females,
-                stated_stage, since, client_id)
-              select made, species, name, head_count, males, females, 'adult', since,
-                gen_random_uuid() from resident where enclosure_id = source.id;
+            insert into place (enclosure_id, kind, name) values (made, 'ENCLOSURE', '') returning id into home;
+            for kin in select a.*, m.head_count, m.day from animal a join movement m on m.animal_id = a.id
+                join place p on p.id = m.to_place where p.enclosure_id = source.id and m.from_kind = 'BEGUN' loop
+              insert into animal (collection_id, species, name, single, males, females, stated_stage, client_id)
+                values (c, kin.species, kin.name, kin.single, kin.males, kin.females, 'adult', gen_random_uuid())
+                returning id into born;
+              insert into movement (animal_id, day, head_count, from_kind, to_kind, to_place, cause, note, act,
+                  client_id, entered_at, entered_by)
+                values (born, kin.day, kin.head_count, 'BEGUN', 'KEPT', home, '', '', gen_random_uuid(),
+                  gen_random_uuid(), now(), person);
+            end loop;
             insert into round_entry (enclosure_id, task_key, title, day, slot, kind, client_id,
                 entered_at, entered_by)
               select made, t.task_key, t.task_key, current_date - d, 1, 'DONE', gen_random_uuid(),

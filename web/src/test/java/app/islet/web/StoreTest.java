@@ -14,11 +14,17 @@ import app.islet.core.enclosure.Platform;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.Vessel;
+import app.islet.core.livestock.Movement;
+import app.islet.core.livestock.Place;
+import app.islet.core.livestock.UnbalancedException;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterTest;
 import app.islet.web.account.People;
 import app.islet.web.account.Person;
+import app.islet.web.animal.Animal;
+import app.islet.web.animal.Books;
 import app.islet.web.animal.Measurement;
+import app.islet.web.animal.MovedMeanwhileException;
 import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.NewCollections;
@@ -64,6 +70,7 @@ class StoreTest {
   private static final EnclosureStore ENCLOSURES = Islet.running().bean(EnclosureStore.class);
   private static final Designs DESIGNS = Islet.running().bean(Designs.class);
   private static final Rooms ROOMS = Islet.running().bean(Rooms.class);
+  private static final Books BOOKS = Islet.running().bean(Books.class);
   private static final Residents RESIDENTS = Islet.running().bean(Residents.class);
   private static final Snapshots SNAPSHOTS = Islet.running().bean(Snapshots.class);
   private static final Ticks TICKS = Islet.running().bean(Ticks.class);
@@ -193,7 +200,7 @@ class StoreTest {
     }
     assertThat(
             SQL.queryForObject(
-                "select count(*) from measurement where resident_id = ?", Long.class, resident))
+                "select count(*) from measurement where animal_id = ?", Long.class, resident))
         .as("with the one it came with")
         .isEqualTo(2);
   }
@@ -272,16 +279,60 @@ class StoreTest {
   }
 
   @Test
-  void who_has_moved_out_is_gone_from_the_day_on_but_not_from_the_store() {
+  void who_has_left_is_gone_from_the_day_on_but_not_from_the_books() {
     long id = tank("Moved");
     addTurtle(id, UUID.randomUUID());
-    long resident = SNAPSHOTS.get(context, id).occupants().get(0).record().id();
-    RESIDENTS.moveOut(context, id, resident);
+    Animal animal = SNAPSHOTS.get(context, id).occupants().get(0).record();
+    BOOKS.enter(context, List.of(sold(id, animal)), UUID.randomUUID(), Optional.empty());
     assertThat(SNAPSHOTS.get(context, id).occupants()).isEmpty();
-    assertThat(
-            SQL.queryForObject(
-                "select left_on from resident where id = ?", LocalDate.class, resident))
-        .isEqualTo(DAY);
+    assertThat(BOOKS.ledger(context).balance(animal.key(), DAY).left())
+        .isEqualTo(Map.of(Place.Kind.SOLD, 1));
+    BOOKS.undo(context, animal.id(), UUID.randomUUID(), Optional.empty());
+    assertThat(SNAPSHOTS.get(context, id).occupants()).hasSize(1);
+    assertThat(BOOKS.ledger(context).movements(animal.key())).hasSize(3);
+  }
+
+  private static Movement sold(long enclosure, Animal animal) {
+    return new Movement(
+        DAY, animal.key(), 1, BOOKS.home(enclosure), Place.out(Place.Kind.SOLD), "", "");
+  }
+
+  @Test
+  void of_two_who_move_one_animal_at_once_one_is_told() throws Exception {
+    long id = tank("Contested");
+    addTurtle(id, UUID.randomUUID());
+    Animal animal = SNAPSHOTS.get(context, id).occupants().get(0).record();
+    Optional<Long> seen = Optional.of(BOOKS.seen(animal));
+    AtomicInteger told = new AtomicInteger();
+    Callable<?> sell =
+        () -> {
+          try {
+            BOOKS.enter(context, List.of(sold(id, animal)), UUID.randomUUID(), seen);
+          } catch (MovedMeanwhileException e) {
+            told.incrementAndGet();
+          }
+          return null;
+        };
+    together(List.of(sell, sell));
+    assertThat(told).hasValue(1);
+    assertThat(BOOKS.ledger(context).movements(animal.key())).hasSize(2);
+  }
+
+  @Test
+  void a_movement_sent_twice_is_one() {
+    long id = tank("Sent twice");
+    addTurtle(id, UUID.randomUUID());
+    Animal animal = SNAPSHOTS.get(context, id).occupants().get(0).record();
+    UUID sent = UUID.randomUUID();
+    Optional<Long> seen = Optional.of(BOOKS.seen(animal));
+    BOOKS.enter(context, List.of(sold(id, animal)), sent, seen);
+    BOOKS.enter(context, List.of(sold(id, animal)), sent, seen);
+    assertThat(BOOKS.ledger(context).movements(animal.key())).hasSize(2);
+    assertThatThrownBy(
+            () ->
+                BOOKS.enter(
+                    context, List.of(sold(id, animal)), UUID.randomUUID(), Optional.empty()))
+        .isInstanceOf(UnbalancedException.class);
   }
 
   @Test
@@ -295,7 +346,7 @@ class StoreTest {
             () -> SNAPSHOTS.get(elsewhere, id),
             () -> DESIGNS.change(elsewhere, id, newest -> design("Taken")),
             () -> DESIGNS.move(elsewhere, id, room),
-            () -> RESIDENTS.moveOut(elsewhere, id, resident),
+            () -> BOOKS.undo(elsewhere, resident, UUID.randomUUID(), Optional.empty()),
             () ->
                 DESIGNS
                     .create(elsewhere, room, design("Foreign room"), DAY, UUID.randomUUID())
@@ -327,7 +378,7 @@ class StoreTest {
         .isInstanceOf(AccessDeniedException.class);
     assertThatThrownBy(() -> ROOMS.change(helper, room, "Room", Site.LIVING_ROOM))
         .isInstanceOf(AccessDeniedException.class);
-    assertThatThrownBy(() -> RESIDENTS.moveOut(helper, id, 1))
+    assertThatThrownBy(() -> BOOKS.undo(helper, 1, UUID.randomUUID(), Optional.empty()))
         .isInstanceOf(AccessDeniedException.class);
   }
 

@@ -16,6 +16,22 @@ public record Heads(int count, int males, int females) {
     }
   }
 
+  /**
+   * So many of a group whose sexes were once told: known still where nobody is missing, or where
+   * all are of one sex.
+   *
+   * @param all how many there are of the group, here and elsewhere
+   */
+  public static Heads of(int count, int all, int males, int females) {
+    if (count == all && males + females <= count) {
+      return new Heads(count, males, females);
+    }
+    if (males >= all && females == 0) {
+      return new Heads(count, count, 0);
+    }
+    return females >= all && males == 0 ? new Heads(count, 0, count) : of(count);
+  }
+
   /** So many, of which no sex is known. */
   public static Heads of(int count) {
     return new Heads(count, 0, 0);

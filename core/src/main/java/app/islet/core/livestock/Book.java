@@ -1,6 +1,5 @@
 package app.islet.core.livestock;
 
-import app.islet.core.text.English;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -87,29 +86,8 @@ final class Book {
     }
     if (!day.isEmpty()) {
       Movement m = day.get(0);
-      throw new UnbalancedException(m, shortage(m, available(stand, m)));
+      throw UnbalancedException.tooFew(m, available(stand, m));
     }
-  }
-
-  private String shortage(Movement m, int there) {
-    String when = English.day(m.day());
-    if (m.to().kind() == Place.Kind.BEGUN) {
-      return "%d of %s cannot be taken back on %s: %d had begun."
-          .formatted(m.count(), animals, when, there);
-    }
-    String where =
-        m.from().isKept()
-            ? "in " + m.from().words()
-            : m.from().words() + (m.cause().isEmpty() ? "" : " (" + m.cause() + ")");
-    return "%d of %s cannot go from %s on %s: %d %s %s."
-        .formatted(
-            m.count(),
-            animals,
-            m.from().words(),
-            when,
-            there,
-            there == 1 ? "is" : "are",
-            m.from().isKept() ? where : "on the books as " + where);
   }
 
   private static int available(Map<Account, Integer> stand, Movement m) {
@@ -211,5 +189,16 @@ final class Book {
       }
     }
     return course;
+  }
+
+  /** From whom some were taken over in a place on a day, and how many. */
+  Map<String, Integer> handedOver(Place place, LocalDate day) {
+    Map<String, Integer> from = new TreeMap<>();
+    for (Movement m : movements) {
+      if (m.day().equals(day) && m.to().equals(place) && m.from().kind() == Place.Kind.OTHER) {
+        from.merge(m.from().name(), m.count(), Integer::sum);
+      }
+    }
+    return from;
   }
 }

@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.Set;
 
@@ -46,6 +47,20 @@ public final class Ledger {
    */
   public Ledger with(Collection<Movement> more) {
     requireBothSides(more);
+    return posted(more);
+  }
+
+  /**
+   * The books of some of the animals: what they handed to others, or took, stands on books that are
+   * not here.
+   *
+   * @throws UnbalancedException if they cannot all have happened
+   */
+  public static Ledger part(Collection<Movement> movements) {
+    return EMPTY.posted(movements);
+  }
+
+  private Ledger posted(Collection<Movement> more) {
     Map<String, List<Movement>> byAnimals = new LinkedHashMap<>();
     for (Movement m : more) {
       byAnimals.computeIfAbsent(m.animals(), a -> new ArrayList<>()).add(m);
@@ -76,10 +91,7 @@ public final class Ledger {
               : new HandOver(m.day(), m.from().name(), m.animals());
       int net = open.getOrDefault(mine, 0);
       if (net != 0) {
-        throw new UnbalancedException(
-            m,
-            "%s and %s: what the one hands over and what the other takes on %s differ by %d."
-                .formatted(mine.giving, mine.taking, English.day(m.day()), Math.abs(net)));
+        throw UnbalancedException.oneSided(m, Math.abs(net));
       }
     }
   }
@@ -197,6 +209,32 @@ public final class Ledger {
         .forEach(all::add);
     all.addAll(mine);
     return List.copyOf(all);
+  }
+
+  /**
+   * The day the last of them came to a place from elsewhere, up to a day; whoever was singled out
+   * of a group there came when the group did.
+   */
+  public Optional<LocalDate> arrivedOn(String animals, String place, LocalDate day) {
+    Place kept = Place.kept(place);
+    NavigableMap<LocalDate, Integer> course = book(animals).course(kept).headMap(day, true);
+    for (LocalDate when : course.descendingKeySet()) {
+      Map.Entry<LocalDate, Integer> earlier = course.lowerEntry(when);
+      int before = earlier == null ? 0 : earlier.getValue();
+      int more = course.get(when) - before;
+      Map<String, Integer> from = book(animals).handedOver(kept, when);
+      int handed = from.values().stream().mapToInt(Integer::intValue).sum();
+      if (more > handed) {
+        return Optional.of(when);
+      }
+      if (more > 0 && before == 0) {
+        return from.keySet().stream()
+            .flatMap(giving -> arrivedOn(giving, place, when).stream())
+            .max(Comparator.naturalOrder())
+            .or(() -> Optional.of(when));
+      }
+    }
+    return Optional.empty();
   }
 
   /** When some of them were in a place. */

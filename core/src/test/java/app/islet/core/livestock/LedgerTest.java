@@ -223,4 +223,34 @@ class LedgerTest {
     assertThatThrownBy(() -> move(0, "Clutch", 1, TUB, TUB)).hasMessageContaining("the same");
     assertThatThrownBy(() -> move(0, " ", 1, TUB, TANK)).hasMessageContaining("which animals");
   }
+
+  @Test
+  void when_they_came_is_the_last_coming_that_was_not_undone() {
+    LocalDate later = MARCH.plusDays(40);
+    assertThat(batch().arrivedOn("Clutch", "Tank", later)).contains(MARCH.plusDays(20));
+    Ledger more = batch().with(List.of(move(25, "Clutch", 2, TUB, TANK)));
+    assertThat(more.arrivedOn("Clutch", "Tank", later)).contains(MARCH.plusDays(25));
+    assertThat(more.arrivedOn("Clutch", "Tank", MARCH.plusDays(24))).contains(MARCH.plusDays(20));
+    Ledger undone = more.with(List.of(move(25, "Clutch", 2, TUB, TANK).reversed("")));
+    assertThat(undone.arrivedOn("Clutch", "Tank", later)).contains(MARCH.plusDays(20));
+    // There and back again, undone: the tub was never left.
+    Move away = new Move(move(26, "Clutch", 7, TUB, TANK));
+    assertThat(away.doneAndUndone(batch()).arrivedOn("Clutch", "Tub", later)).contains(MARCH);
+  }
+
+  private record Move(Movement movement) {
+    Ledger doneAndUndone(Ledger ledger) {
+      return ledger.with(List.of(movement)).with(List.of(movement.reversed("")));
+    }
+  }
+
+  @Test
+  void who_is_singled_out_came_when_its_group_did() {
+    Ledger named =
+        batch().with(Movement.handOver(MARCH.plusDays(25), "Clutch", "Pip", 1, TANK, ""));
+    assertThat(named.arrivedOn("Pip", "Tank", MARCH.plusDays(40))).contains(MARCH.plusDays(20));
+    Ledger moved = named.with(List.of(move(30, "Pip", 1, TANK, TUB)));
+    assertThat(moved.arrivedOn("Pip", "Tub", MARCH.plusDays(40))).contains(MARCH.plusDays(30));
+    assertThat(moved.arrivedOn("Nobody", "Tub", MARCH)).isEmpty();
+  }
 }

@@ -18,7 +18,7 @@ public class Measurement extends LogEntry {
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
 
-  private Long residentId;
+  private Long animalId;
   private LocalDate day;
   private @Nullable Double lengthCm;
 
@@ -32,14 +32,14 @@ public class Measurement extends LogEntry {
   protected Measurement() {}
 
   public Measurement(
-      long residentId,
+      long animalId,
       LocalDate day,
       OptionalDouble lengthCm,
       OptionalDouble smallestCm,
       OptionalDouble massG,
       Stamp stamp) {
     super(stamp, null);
-    this.residentId = residentId;
+    this.animalId = animalId;
     this.day = day;
     this.lengthCm = lengthCm.isPresent() ? lengthCm.getAsDouble() : null;
     this.smallestCm = smallestCm.isPresent() ? smallestCm.getAsDouble() : null;
@@ -48,7 +48,7 @@ public class Measurement extends LogEntry {
 
   private Measurement(Measurement taken, Stamp stamp) {
     super(stamp, taken.id);
-    this.residentId = taken.residentId;
+    this.animalId = taken.animalId;
     this.day = taken.day;
   }
 
@@ -61,8 +61,8 @@ public class Measurement extends LogEntry {
     return id;
   }
 
-  public Long residentId() {
-    return residentId;
+  public Long animalId() {
+    return animalId;
   }
 
   public LocalDate day() {

@@ -2,6 +2,10 @@ package app.islet.web.animal;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.FoodItem;
+import app.islet.core.livestock.Census;
+import app.islet.core.livestock.Ledger;
+import app.islet.core.livestock.Movement;
+import app.islet.core.livestock.Place;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.enclosure.EnclosureStore;
@@ -10,11 +14,14 @@ import app.islet.web.support.NotFoundException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,34 +30,71 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Residents {
   private final EnclosureStore enclosures;
-  private final ResidentRepository residents;
+  private final Books books;
+  private final AnimalRepository animals;
+  private final PlaceRepository places;
   private final MeasurementRepository measurements;
   private final Clock clock;
 
   Residents(
       EnclosureStore enclosures,
-      ResidentRepository residents,
+      Books books,
+      AnimalRepository animals,
+      PlaceRepository places,
       MeasurementRepository measurements,
       Clock clock) {
     this.enclosures = enclosures;
-    this.residents = residents;
+    this.books = books;
+    this.animals = animals;
+    this.places = places;
     this.measurements = measurements;
     this.clock = clock;
   }
 
-  /** Everybody who ever lived in these enclosures, in the order they came. */
+  /**
+   * Some animals in an enclosure.
+   *
+   * @param count of them here, of {@code all} there are
+   * @param since the day the last of them came
+   */
+  public record Stay(Animal animal, long enclosureId, int count, int all, LocalDate since) {}
+
+  /** Who lives in these enclosures on a day, as the books say, in the order they were entered. */
   @Transactional(readOnly = true)
-  public List<ResidentRecord> of(Collection<Long> enclosureIds) {
-    return residents.findByEnclosureIdInOrderById(enclosureIds);
+  public List<Stay> living(
+      CollectionContext context, Collection<Long> enclosureIds, LocalDate day) {
+    Map<String, Long> enclosureOf =
+        places.findByKindAndEnclosureIdIn(PlaceRecord.Kind.ENCLOSURE, enclosureIds).stream()
+            .collect(Collectors.toMap(PlaceRecord::key, PlaceRecord::enclosureId));
+    Ledger ledger = books.ledger(context);
+    List<Census.Line> lines =
+        ledger.census(day).lines().stream()
+            .filter(line -> enclosureOf.containsKey(line.place()))
+            .toList();
+    List<Long> ids = lines.stream().map(line -> Long.valueOf(line.animals())).distinct().toList();
+    Map<String, Animal> known =
+        animals.findByIdInOrderById(ids).stream()
+            .collect(Collectors.toMap(Animal::key, Function.identity()));
+    return lines.stream()
+        .map(
+            line ->
+                new Stay(
+                    Objects.requireNonNull(known.get(line.animals())),
+                    Objects.requireNonNull(enclosureOf.get(line.place())),
+                    line.count(),
+                    ledger.census(line.animals(), day).heads(),
+                    ledger.arrivedOn(line.animals(), line.place(), day).orElse(day)))
+        .sorted(Comparator.comparing(stay -> stay.animal().id()))
+        .toList();
   }
 
   /** Their measurements, the oldest first. */
   @Transactional(readOnly = true)
-  public Map<Long, List<Measurement>> measurements(Collection<ResidentRecord> of) {
-    List<Long> ids = of.stream().map(ResidentRecord::id).toList();
+  public Map<Long, List<Measurement>> measurements(Collection<Animal> of) {
+    List<Long> ids = of.stream().map(Animal::id).distinct().toList();
     return ids.isEmpty()
         ? Map.of()
-        : measurements.valid(ids).stream().collect(Collectors.groupingBy(Measurement::residentId));
+        : measurements.valid(ids).stream().collect(Collectors.groupingBy(Measurement::animalId));
   }
 
   /** Adds a resident, with its length where it was measured; once, however often it is sent. */
@@ -63,24 +107,29 @@ public class Residents {
       LocalDate since) {
     context.require(Role.KEEPER);
     enclosures.lock(context, enclosureId);
-    if (residents.existsByClientId(clientId)) {
+    if (animals.findByClientId(clientId).isPresent()) {
       return;
     }
-    ResidentRecord record =
-        residents.save(
-            new ResidentRecord(enclosureId, resident.sheet().id(), since, clientId)
+    Animal animal =
+        animals.saveAndFlush(
+            new Animal(
+                    context.collectionId(), resident.sheet().id(), resident.count() == 1, clientId)
                 .describe(
                     resident.name(),
-                    resident.count(),
                     resident.males(),
                     resident.females(),
                     resident.statedStage().orElse(null))
                 .keepBy(resident.school().orElse(null))
                 .feedAlso(resident.alsoFed()));
+    books.enter(
+        context,
+        List.of(Movement.begun(since, animal.key(), resident.count(), books.home(enclosureId))),
+        clientId,
+        Optional.empty());
     if (resident.lengthCm().isPresent() || resident.massG().isPresent()) {
       measurements.save(
           new Measurement(
-              record.id(),
+              animal.id(),
               since,
               resident.lengthCm(),
               resident.smallestCm(),
@@ -93,8 +142,10 @@ public class Residents {
    * What a keeper may correct of a resident.
    *
    * @param species id of the care sheet, of the same kind as before
+   * @param count how many there are here
    * @param stage the stage the keeper names; empty where the length decides
    * @param school empty for that of the collection
+   * @param since the day they came into this enclosure
    */
   public record Description(
       String species,
@@ -107,47 +158,77 @@ public class Residents {
       LocalDate since,
       List<FoodItem> alsoFed) {}
 
+  /**
+   * Corrects a resident. A number or a day that was entered wrongly is undone on the books, and
+   * entered anew.
+   *
+   * @throws MiscountException if it cannot have been as it is said now
+   */
   @Transactional
   public void describe(
-      CollectionContext context, long enclosureId, long residentId, Description described) {
+      CollectionContext context, long enclosureId, long animalId, Description described) {
     context.require(Role.KEEPER);
-    ResidentRecord record = lock(context, enclosureId, residentId);
-    record
+    Animal animal = lock(context, enclosureId, animalId);
+    animal
         .describe(
             described.name(),
-            described.count(),
             described.males(),
             described.females(),
             described.stage().orElse(null))
         .keepBy(described.school().orElse(null))
         .followSheet(described.species())
-        .cameOn(described.since())
         .feedAlso(described.alsoFed());
+    animals.saveAndFlush(animal);
+    recount(context, animal, books.home(enclosureId), described);
   }
 
-  /** Notes that a resident has left today; its records stay. */
-  @Transactional
-  public ResidentRecord moveOut(CollectionContext context, long enclosureId, long residentId) {
-    context.require(Role.KEEPER);
-    ResidentRecord record = lock(context, enclosureId, residentId);
-    record.leave(context.today());
-    return record;
+  private void recount(
+      CollectionContext context, Animal animal, Place home, Description described) {
+    Ledger ledger = books.ledger(context);
+    LocalDate today = context.today();
+    int now = ledger.count(animal.key(), home.name(), today);
+    LocalDate since = ledger.arrivedOn(animal.key(), home.name(), today).orElse(today);
+    if (now == described.count() && since.equals(described.since())) {
+      return;
+    }
+    List<Movement> begun =
+        ledger.movements(animal.key()).stream()
+            .filter(m -> m.from().equals(Place.BEGUN) && m.to().equals(home))
+            .filter(m -> m.day().equals(since))
+            .toList();
+    int first = begun.isEmpty() ? 0 : begun.get(0).count() + described.count() - now;
+    if (first < 1) {
+      throw new MiscountException(
+          "%d of %s are here since %s by the books. Enter who came, left or died, or undo what was entered last."
+              .formatted(now, animal.name(), since));
+    }
+    books.enter(
+        context,
+        List.of(
+            begun.get(0).reversed("corrected"),
+            Movement.begun(described.since(), animal.key(), first, home)),
+        UUID.randomUUID(),
+        Optional.empty());
+    animal.asOne(described.count() == 1 && first == 1);
   }
 
-  /** Takes a move out back: the resident lives here as if it had never left. */
-  @Transactional
-  public ResidentRecord moveBack(CollectionContext context, long enclosureId, long residentId) {
-    context.require(Role.KEEPER);
-    ResidentRecord record = lock(context, enclosureId, residentId);
-    record.stay();
-    return record;
-  }
-
-  private ResidentRecord lock(CollectionContext context, long enclosureId, long residentId) {
+  private Animal lock(CollectionContext context, long enclosureId, long animalId) {
     enclosures.lock(context, enclosureId);
-    return residents
-        .findByIdAndEnclosureId(residentId, enclosureId)
-        .orElseThrow(() -> new NotFoundException("nobody of the number " + residentId));
+    Animal animal = lock(context, animalId);
+    String home = books.home(enclosureId).name();
+    boolean wasHere =
+        books.ledger(context).presences(animal.key()).stream()
+            .anyMatch(presence -> presence.place().equals(home));
+    if (!wasHere) {
+      throw new NotFoundException("nobody of the number " + animalId);
+    }
+    return animal;
+  }
+
+  private Animal lock(CollectionContext context, long animalId) {
+    return animals.lock(List.of(animalId), context.collectionId()).stream()
+        .findFirst()
+        .orElseThrow(() -> new NotFoundException("nobody of the number " + animalId));
   }
 
   /** Logs a measurement once, however often it is sent; helpers may. */
@@ -155,18 +236,17 @@ public class Residents {
   public Measurement measure(
       CollectionContext context,
       long enclosureId,
-      long residentId,
+      long animalId,
       LocalDate day,
       OptionalDouble lengthCm,
       OptionalDouble smallestCm,
       OptionalDouble massG,
       UUID clientId) {
-    lock(context, enclosureId, residentId);
+    lock(context, enclosureId, animalId);
     return measurements.append(
         clientId,
         () ->
-            new Measurement(
-                residentId, day, lengthCm, smallestCm, massG, stamp(context, clientId)));
+            new Measurement(animalId, day, lengthCm, smallestCm, massG, stamp(context, clientId)));
   }
 
   /** Takes a measurement back by an entry that voids it; twice is harmless. */
@@ -175,9 +255,13 @@ public class Residents {
     enclosures.lock(context, enclosureId);
     measurements
         .findById(measurementId)
-        .filter(m -> residents.findByIdAndEnclosureId(m.residentId(), enclosureId).isPresent())
+        .filter(
+            m -> animals.findByIdAndCollectionId(m.animalId(), context.collectionId()).isPresent())
         .ifPresent(
-            m -> measurements.voidOnce(m.id(), () -> m.voided(stamp(context, UUID.randomUUID()))));
+            m -> {
+              lock(context, m.animalId());
+              measurements.voidOnce(m.id(), () -> m.voided(stamp(context, UUID.randomUUID())));
+            });
   }
 
   private Stamp stamp(CollectionContext context, UUID clientId) {

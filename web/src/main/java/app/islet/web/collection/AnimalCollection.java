@@ -26,6 +26,10 @@ public class AnimalCollection {
   @Column(insertable = false, updatable = false)
   private long version;
 
+  /** Set by the database whenever something is entered on the books of the animals. */
+  @Column(insertable = false, updatable = false)
+  private long booksVersion;
+
   /** For Hibernate only. */
   protected AnimalCollection() {}
 

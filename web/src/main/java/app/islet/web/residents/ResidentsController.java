@@ -6,11 +6,12 @@ import app.islet.core.care.CareSheet;
 import app.islet.core.care.FoodItem;
 import app.islet.core.care.Stage;
 import app.islet.core.enclosure.Companion;
+import app.islet.core.livestock.UnbalancedException;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.review.Compatibility;
 import app.islet.core.review.Severity;
 import app.islet.core.text.English;
-import app.islet.web.animal.ResidentRecord;
+import app.islet.web.animal.MiscountException;
 import app.islet.web.animal.Residents;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
@@ -87,30 +88,6 @@ class ResidentsController {
     return "redirect:" + context.path("/enclosures/" + id + "/residents");
   }
 
-  @PostMapping("/{residentId}/leave")
-  String moveOut(
-      CollectionContext context,
-      @PathVariable long id,
-      @PathVariable long residentId,
-      Reply reply) {
-    ResidentRecord left = residents.moveOut(context, id, residentId);
-    return reply.done(
-        context.path("/enclosures/" + id + "/residents"),
-        Map.of("movedOut", residentId, "movedOutName", left.name()));
-  }
-
-  /** Undoes a move out. */
-  @PostMapping("/{residentId}/stay")
-  String moveBack(
-      CollectionContext context,
-      @PathVariable long id,
-      @PathVariable long residentId,
-      Reply reply) {
-    String name = residents.moveBack(context, id, residentId).name();
-    return reply.saved(
-        name + " lives here again.", context.path("/enclosures/" + id + "/residents"));
-  }
-
   /** What was typed into one resident's correction, kept while something in it is wrong. */
   record Correction(long residentId, Form form) {
     public String sentence() {
@@ -155,10 +132,7 @@ class ResidentsController {
       model.addAttribute("correction", new Correction(residentId, form));
       return reply.refused(show(context, id, model));
     }
-    residents.describe(
-        context,
-        id,
-        residentId,
+    Residents.Description described =
         new Residents.Description(
             species,
             name,
@@ -168,7 +142,14 @@ class ResidentsController {
             stage,
             Optional.of(form.typed("school")).filter(school -> !school.isEmpty()),
             since,
-            FoodItem.all().stream().filter(f -> form.flag("food-" + f.id())).toList()));
+            FoodItem.all().stream().filter(f -> form.flag("food-" + f.id())).toList());
+    try {
+      residents.describe(context, id, residentId, described);
+    } catch (MiscountException | UnbalancedException e) {
+      form.refuse("count", e.getMessage());
+      model.addAttribute("correction", new Correction(residentId, form));
+      return reply.refused(show(context, id, model));
+    }
     return reply.saved("Saved.", context.path("/enclosures/" + id + "/residents"));
   }
 

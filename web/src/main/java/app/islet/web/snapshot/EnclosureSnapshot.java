@@ -7,8 +7,8 @@ import app.islet.core.review.Acceptance;
 import app.islet.core.review.Outlook;
 import app.islet.core.text.English;
 import app.islet.core.water.WaterRecord;
+import app.islet.web.animal.Animal;
 import app.islet.web.animal.Measurement;
-import app.islet.web.animal.ResidentRecord;
 import app.islet.web.enclosure.Design;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.Room;
@@ -39,8 +39,7 @@ public record EnclosureSnapshot(
     LocalDate day,
     Supplier<Assessment> assessing) {
   /** A resident of the store beside the core's. */
-  public record Occupant(
-      ResidentRecord record, Resident resident, List<Measurement> measurements) {}
+  public record Occupant(Animal record, Resident resident, List<Measurement> measurements) {}
 
   static EnclosureSnapshot of(
       EnclosureRecord record,

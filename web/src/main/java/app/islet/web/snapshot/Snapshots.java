@@ -1,16 +1,7 @@
 package app.islet.web.snapshot;
 
-import app.islet.core.animal.Heads;
-import app.islet.core.animal.Keeping;
-import app.islet.core.animal.Measure;
-import app.islet.core.animal.OwnGrowth;
-import app.islet.core.animal.Resident;
-import app.islet.core.animal.Size;
-import app.islet.core.care.CareLibrary;
-import app.islet.core.care.CareSheet;
 import app.islet.core.review.Acceptance;
 import app.islet.web.animal.Measurement;
-import app.islet.web.animal.ResidentRecord;
 import app.islet.web.animal.Residents;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
@@ -27,16 +18,12 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -167,23 +154,23 @@ public class Snapshots {
     Map<Long, Design> design = designs.newest(context, records);
     Map<Long, Room> room =
         rooms.all(context).stream().collect(Collectors.toMap(Room::id, Function.identity()));
-    List<ResidentRecord> living =
-        residents.of(ids).stream().filter(r -> r.livesHereOn(day)).toList();
-    Map<Long, List<Measurement>> sizes = residents.measurements(living);
+    List<Residents.Stay> living = residents.living(context, ids, day);
+    Map<Long, List<Measurement>> sizes =
+        residents.measurements(living.stream().map(Residents.Stay::animal).toList());
     Map<Long, List<Acceptance>> accepted = acceptances.of(ids);
     Map<Long, List<WaterLine>> lines = waterLog.recent(ids, day);
-    Sheets known = new Sheets(sheets.library(context), sheets.schools(context), day);
+    Occupants known = new Occupants(sheets.library(context), sheets.schools(context), day);
     return records.stream()
         .map(
             record -> {
               List<EnclosureSnapshot.Occupant> occupants =
                   living.stream()
-                      .filter(r -> r.enclosureId().equals(record.id()))
+                      .filter(stay -> stay.enclosureId() == record.id())
                       .map(
-                          r ->
+                          stay ->
                               known.occupant(
-                                  r,
-                                  sizes.getOrDefault(r.id(), List.of()).stream()
+                                  stay,
+                                  sizes.getOrDefault(stay.animal().id(), List.of()).stream()
                                       .filter(m -> m.id() < beforeMeasurement)
                                       .filter(m -> !m.day().isAfter(day))
                                       .toList()))
@@ -200,74 +187,5 @@ public class Snapshots {
                   day);
             })
         .toList();
-  }
-
-  /** The sheets and schools animals are kept by. */
-  private record Sheets(CareLibrary library, Map<String, String> schools, LocalDate day) {
-    EnclosureSnapshot.Occupant occupant(ResidentRecord r, List<Measurement> sizes) {
-      CareSheet sheet =
-          library
-              .find(r.species())
-              .orElseThrow(() -> new IllegalStateException("no care sheet " + r.species()));
-      Keeping keeping =
-          new Keeping(
-              Optional.ofNullable(r.statedStage()),
-              Optional.ofNullable(r.school())
-                  .or(() -> Optional.ofNullable(schools.get(sheet.id()))),
-              Optional.of(r.since()),
-              r.alsoFed());
-      Size size =
-          Size.of(newest(sizes, Measurement::lengthCm), newest(sizes, Measurement::massG))
-              .downTo(smallest(sizes));
-      Heads heads = new Heads(r.count(), r.males(), r.females());
-      Resident resident =
-          growing(new Resident(r.name(), sheet, heads, size, keeping), lengths(sizes));
-      boolean since = sizes.stream().anyMatch(m -> m.day().isAfter(r.since()));
-      return new EnclosureSnapshot.Occupant(r, since ? resident.measuredSince() : resident, sizes);
-    }
-
-    private static List<Measure> lengths(List<Measurement> sizes) {
-      return sizes.stream()
-          .filter(m -> m.lengthCm() != null)
-          .map(m -> new Measure(m.day(), Objects.requireNonNull(m.lengthCm())))
-          .toList();
-    }
-
-    /** The same, grown since the last length by what all lengths tell. */
-    private Resident growing(Resident r, List<Measure> lengths) {
-      if (lengths.isEmpty()) {
-        return r;
-      }
-      LocalDate last = lengths.get(lengths.size() - 1).day();
-      Size size =
-          r.size()
-              .measured(
-                  (int) ChronoUnit.DAYS.between(last, day),
-                  OwnGrowth.of(r.sheet(), r.stage(), lengths, Optional.empty())
-                      .map(OwnGrowth::growth));
-      return new Resident(r.name(), r.species(), r.heads(), size, r.keeping());
-    }
-
-    /** Measured together with the length that counts; a later length of all speaks for all. */
-    private static OptionalDouble smallest(List<Measurement> sizes) {
-      for (int i = sizes.size() - 1; i >= 0; i--) {
-        if (sizes.get(i).lengthCm() != null) {
-          Double cm = sizes.get(i).smallestCm();
-          return cm == null ? OptionalDouble.empty() : OptionalDouble.of(cm);
-        }
-      }
-      return OptionalDouble.empty();
-    }
-
-    private static OptionalDouble newest(
-        List<Measurement> sizes, Function<Measurement, @Nullable Double> what) {
-      for (int i = sizes.size() - 1; i >= 0; i--) {
-        Double value = what.apply(sizes.get(i));
-        if (value != null) {
-          return OptionalDouble.of(value);
-        }
-      }
-      return OptionalDouble.empty();
-    }
   }
 }

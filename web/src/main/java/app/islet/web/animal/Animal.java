@@ -6,56 +6,48 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-import jakarta.persistence.Table;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One animal, or a group of one kind and size, as the store knows it. Its size is in its
+ * One animal with a name, or a group of one kind that is counted and not told apart: what lasts,
+ * wherever it is kept. Where it is and how many there are stands in its movements, its size in its
  * measurements.
  */
 @Entity
-@Table(name = "resident")
-public class ResidentRecord {
+public class Animal {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
 
-  private Long enclosureId;
+  private Long collectionId;
   private String species;
   private String name;
-
-  @Column(name = "head_count")
-  private int count;
-
+  private boolean single;
   private int males;
   private int females;
   private @Nullable String statedStage;
   private @Nullable String school;
   private String alsoFed = "";
-  private LocalDate since;
-  private @Nullable LocalDate leftOn;
+
+  @Column(updatable = false)
   private UUID clientId;
 
   /** For Hibernate only. */
-  protected ResidentRecord() {}
+  protected Animal() {}
 
-  public ResidentRecord(long enclosureId, String species, LocalDate since, UUID clientId) {
-    this.enclosureId = enclosureId;
+  public Animal(long collectionId, String species, boolean single, UUID clientId) {
+    this.collectionId = collectionId;
     this.species = species;
     this.name = species;
-    this.count = 1;
-    this.since = since;
+    this.single = single;
     this.clientId = clientId;
   }
 
-  public ResidentRecord describe(
-      String newName, int newCount, int newMales, int newFemales, @Nullable String stage) {
+  public Animal describe(String newName, int newMales, int newFemales, @Nullable String stage) {
     this.name = newName;
-    this.count = newCount;
     this.males = newMales;
     this.females = newFemales;
     this.statedStage = stage;
@@ -63,62 +55,58 @@ public class ResidentRecord {
   }
 
   /** Chooses the school they are kept by; null for the default of the species. */
-  public ResidentRecord keepBy(@Nullable String newSchool) {
+  public Animal keepBy(@Nullable String newSchool) {
     this.school = newSchool;
     return this;
   }
 
   /** Lets another care sheet of the same kind hold for them. */
-  public ResidentRecord followSheet(String sheet) {
+  public Animal followSheet(String sheet) {
     this.species = sheet;
     return this;
+  }
+
+  /** One animal, or several: what was one may turn out to be more, and the other way round. */
+  public Animal asOne(boolean one) {
+    this.single = one;
+    return this;
+  }
+
+  /** What they get besides the foods of their sheet, by the ids of the foods. */
+  public Animal feedAlso(List<FoodItem> foods) {
+    this.alsoFed = String.join(" ", foods.stream().map(FoodItem::id).toList());
+    return this;
+  }
+
+  /** Another of the same kind, kept in the same way: one singled out of this group, say. */
+  public Animal another(String newName, boolean one, UUID newClientId) {
+    Animal other = new Animal(collectionId, species, one, newClientId);
+    other.name = newName;
+    other.statedStage = statedStage;
+    other.school = school;
+    other.alsoFed = alsoFed;
+    return other;
+  }
+
+  /** Key on the books. */
+  public String key() {
+    return String.valueOf(id);
   }
 
   public @Nullable String school() {
     return school;
   }
 
-  /** What they get besides the foods of their sheet, by the ids of the foods. */
-  public ResidentRecord feedAlso(List<FoodItem> foods) {
-    this.alsoFed = String.join(" ", foods.stream().map(FoodItem::id).toList());
-    return this;
-  }
-
   public List<FoodItem> alsoFed() {
-    return Stream.of(alsoFed.split(" ")).flatMap(id -> FoodItem.find(id).stream()).toList();
-  }
-
-  /** Corrects the day they came into this enclosure. */
-  public ResidentRecord cameOn(LocalDate day) {
-    this.since = day;
-    return this;
-  }
-
-  /** Ends the stay on that day; one that ended already stays as it is. */
-  public void leave(LocalDate day) {
-    if (leftOn == null) {
-      leftOn = day;
-    }
-  }
-
-  public void stay() {
-    this.leftOn = null;
-  }
-
-  public @Nullable LocalDate leftOn() {
-    return leftOn;
-  }
-
-  public boolean livesHereOn(LocalDate day) {
-    return leftOn == null || leftOn.isAfter(day);
+    return Stream.of(alsoFed.split(" ")).flatMap(food -> FoodItem.find(food).stream()).toList();
   }
 
   public Long id() {
     return id;
   }
 
-  public Long enclosureId() {
-    return enclosureId;
+  public Long collectionId() {
+    return collectionId;
   }
 
   public String species() {
@@ -129,10 +117,11 @@ public class ResidentRecord {
     return name;
   }
 
-  public int count() {
-    return count;
+  public boolean single() {
+    return single;
   }
 
+  /** As far as known, of the whole group when that was told. */
   public int males() {
     return males;
   }
@@ -143,9 +132,5 @@ public class ResidentRecord {
 
   public @Nullable String statedStage() {
     return statedStage;
-  }
-
-  public LocalDate since() {
-    return since;
   }
 }

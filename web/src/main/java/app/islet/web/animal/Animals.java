@@ -1,0 +1,100 @@
+package app.islet.web.animal;
+
+import app.islet.core.livestock.Movement;
+import app.islet.core.livestock.Place;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
+import app.islet.web.support.NotFoundException;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The animals of a collection, wherever they are, and those that left. */
+@Service
+public class Animals {
+  private final AnimalRepository animals;
+  private final PlaceRepository places;
+  private final Books books;
+
+  Animals(AnimalRepository animals, PlaceRepository places, Books books) {
+    this.animals = animals;
+    this.places = places;
+    this.books = books;
+  }
+
+  /** In the order they were entered. */
+  @Transactional(readOnly = true)
+  public List<Animal> all(CollectionContext context) {
+    return animals.findByCollectionIdOrderById(context.collectionId());
+  }
+
+  @Transactional(readOnly = true)
+  public Animal get(CollectionContext context, long id) {
+    return animals
+        .findByIdAndCollectionId(id, context.collectionId())
+        .orElseThrow(() -> new NotFoundException("the collection has no animal " + id));
+  }
+
+  /**
+   * Some of a group become an animal, or a group, of their own, where they are.
+   *
+   * @param seen the last entry of the group that whoever does it knew of
+   * @return the new one; the one there is, if it was sent before
+   */
+  @Transactional
+  public Animal singleOut(
+      CollectionContext context,
+      Animal group,
+      Place where,
+      int count,
+      String name,
+      UUID clientId,
+      long seen) {
+    context.require(Role.KEEPER);
+    Optional<Animal> sent = animals.findByClientId(clientId);
+    if (sent.isPresent()) {
+      return sent.get();
+    }
+    Animal other = animals.saveAndFlush(group.another(name, count == 1, clientId));
+    books.enter(
+        context,
+        Movement.handOver(context.today(), group.key(), other.key(), count, where, ""),
+        clientId,
+        Optional.of(seen));
+    return other;
+  }
+
+  /** All of one join a group in the same place. */
+  @Transactional
+  public void join(
+      CollectionContext context,
+      Animal joining,
+      Animal group,
+      Place where,
+      int count,
+      UUID clientId,
+      long seen) {
+    context.require(Role.KEEPER);
+    books.enter(
+        context,
+        Movement.handOver(context.today(), joining.key(), group.key(), count, where, ""),
+        clientId,
+        Optional.of(seen));
+    animals.saveAndFlush(get(context, group.id()).asOne(false));
+  }
+
+  /** A tub or box in an enclosure, or its eggs: the one there is, or a new one. */
+  @Transactional
+  public Place place(
+      CollectionContext context, long enclosureId, PlaceRecord.Kind kind, String name) {
+    context.require(Role.KEEPER);
+    books.home(context, enclosureId);
+    return places
+        .findByEnclosureIdAndKindAndName(enclosureId, kind, name)
+        .or(() -> Optional.of(places.saveAndFlush(new PlaceRecord(enclosureId, kind, name))))
+        .map(place -> Place.kept(place.key()))
+        .orElseThrow();
+  }
+}

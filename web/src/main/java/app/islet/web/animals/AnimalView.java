@@ -1,0 +1,200 @@
+package app.islet.web.animals;
+
+import app.islet.core.animal.OwnGrowth;
+import app.islet.core.animal.Resident;
+import app.islet.core.livestock.Balance;
+import app.islet.core.livestock.Census;
+import app.islet.core.livestock.Ledger;
+import app.islet.core.livestock.Movement;
+import app.islet.core.livestock.Survival;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.text.English;
+import app.islet.web.animal.Animal;
+import app.islet.web.animal.Measurement;
+import app.islet.web.drawing.ThenAndNow;
+import app.islet.web.snapshot.Occupants;
+import app.islet.web.support.Messages;
+import app.islet.web.support.Units;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * An animal or a group, with its life.
+ *
+ * @param picture at its size, beside its size before
+ * @param balance what became of all there ever were; empty for a single animal that is here
+ * @param life what happened, the newest first
+ * @param mayUndo what was entered last and can be undone, in words; empty where nothing can
+ */
+record AnimalView(
+    Animal animal,
+    String words,
+    String size,
+    String picture,
+    List<Home> homes,
+    List<String> balance,
+    List<Event> life,
+    List<Together> company,
+    Optional<GrowthChart> growth,
+    String mayUndo) {
+  private static final double SURE_PERCENT = 95;
+
+  /** Where some of them are. */
+  record Home(long enclosureId, String place, int count) {}
+
+  /** One thing that happened. */
+  record Event(LocalDate day, String when, String kind, String what, String note) {}
+
+  /** Who was in the same place, and when. */
+  record Together(long id, String who, String place, String when) {}
+
+  static AnimalView of(
+      Animal animal,
+      Resident resident,
+      List<Measurement> sizes,
+      Ledger ledger,
+      PlaceNames names,
+      Map<String, String> animals,
+      LocalDate today,
+      Units u) {
+    Census census = ledger.census(animal.key(), today);
+    Optional<OwnGrowth> growth =
+        Occupants.lengths(sizes).isEmpty()
+            ? Optional.empty()
+            : Optional.of(OwnGrowth.of(resident.sheet().growth(), Occupants.lengths(sizes)));
+    return new AnimalView(
+        animal,
+        census.heads() == 0 ? Messages.text("animals.none-here") : resident.words(),
+        size(resident, u),
+        picture(resident, sizes, u),
+        census.lines().stream()
+            .map(
+                line ->
+                    new Home(
+                        names.enclosureOf(line.place()), names.name(line.place()), line.count()))
+            .toList(),
+        balance(ledger.balanceOfAll(animal.key(), today), animal.single()),
+        life(animal, sizes, ledger, names, animals, u),
+        ledger.together(animal.key()).stream()
+            .map(
+                p ->
+                    new Together(
+                        Long.parseLong(p.animals()),
+                        animals.getOrDefault(p.animals(), p.animals()),
+                        names.name(p.place()),
+                        when(p.from(), p.until())))
+            .toList(),
+        growth.filter(OwnGrowth::isMeasured).map(g -> GrowthChart.of(g, today, u)),
+        ledger.movements(animal.key()).isEmpty() ? "" : Messages.text("animals.undo-last"));
+  }
+
+  private static String when(LocalDate from, Optional<LocalDate> until) {
+    return until
+        .map(day -> English.day(from) + " to " + English.day(day))
+        .orElse("since " + English.day(from));
+  }
+
+  private static String size(Resident r, Units u) {
+    String length =
+        u.cm(r.bodyCm())
+            + " "
+            + r.sheet().group().measure()
+            + (r.lengthCm().isPresent() ? "" : " (usual for the stage)");
+    return length
+        + ", "
+        + u.grams(r.bodyG())
+        + (r.massG().isPresent() ? "" : " (estimated from length)");
+  }
+
+  private static String picture(Resident r, List<Measurement> sizes, Units u) {
+    List<Measurement> lengths = sizes.stream().filter(m -> m.lengthCm() != null).toList();
+    int count = lengths.size();
+    if (count < 2) {
+      return ThenAndNow.of(r, 0, "", u.cm(r.bodyCm()));
+    }
+    Measurement before = lengths.get(count - 2);
+    return ThenAndNow.of(
+        r,
+        before.lengthCm() == null ? 0 : before.lengthCm(),
+        "%s, %s".formatted(lengthOf(before, u), English.shortDay(before.day())),
+        "%s, %s"
+            .formatted(
+                lengthOf(lengths.get(count - 1), u),
+                English.shortDay(lengths.get(count - 1).day())));
+  }
+
+  private static String lengthOf(Measurement m, Units u) {
+    return m.lengthCm() == null ? "" : u.cm(m.lengthCm());
+  }
+
+  private static List<String> balance(Balance b, boolean single) {
+    if (b.dead() + b.gone() == 0 || single && b.alive() == 1) {
+      return List.of();
+    }
+    List<String> lines = new ArrayList<>();
+    lines.add(
+        Messages.text("animals.balance", b.begun() + b.joined(), b.alive(), b.dead(), b.gone()));
+    b.died()
+        .forEach(
+            (cause, n) ->
+                lines.add(
+                    Messages.text(
+                        "animals.died-of",
+                        n,
+                        cause.isEmpty() ? Messages.text("animals.cause-unknown") : cause)));
+    b.left().forEach((way, n) -> lines.add(n + " " + LifeWords.way(way)));
+    int begun = b.begun() + b.joined();
+    if (b.dead() > 0 && begun > 1) {
+      Survival s = Survival.of(begun, begun - b.dead(), SURE_PERCENT);
+      lines.add(
+          Messages.text(
+              "animals.survival",
+              Math.round(s.percent()),
+              Math.round(s.lowPercent()),
+              Math.round(s.highPercent())));
+    }
+    return lines;
+  }
+
+  private static List<Event> life(
+      Animal animal,
+      List<Measurement> sizes,
+      Ledger ledger,
+      PlaceNames names,
+      Map<String, String> animals,
+      Units u) {
+    List<Event> all = new ArrayList<>();
+    for (Movement m : ledger.history(animal.key())) {
+      boolean own = m.animals().equals(animal.key());
+      String what =
+          LifeWords.of(m, animal.single() && own, names, key -> animals.getOrDefault(key, key));
+      all.add(
+          new Event(
+              m.day(),
+              English.day(m.day()),
+              m.to().isKept() ? "moved" : "left",
+              own ? what : animals.getOrDefault(m.animals(), "") + ": " + what,
+              m.note()));
+    }
+    for (Measurement m : sizes) {
+      String length = m.lengthCm() == null ? "" : u.cm(m.lengthCm());
+      String mass = m.massG() == null ? "" : u.text(Quantity.grams(m.massG()));
+      all.add(
+          new Event(
+              m.day(),
+              English.day(m.day()),
+              "measured",
+              Messages.text(
+                  "animals.measured-as",
+                  length + (length.isEmpty() || mass.isEmpty() ? "" : ", ") + mass),
+              ""));
+    }
+    all.sort(java.util.Comparator.comparing(Event::day));
+    Collections.reverse(all);
+    return all;
+  }
+}

@@ -1,0 +1,284 @@
+package app.islet.web.animals;
+
+import app.islet.core.animal.Resident;
+import app.islet.core.livestock.Census;
+import app.islet.core.livestock.Ledger;
+import app.islet.core.livestock.Movement;
+import app.islet.core.livestock.Place;
+import app.islet.core.livestock.UnbalancedException;
+import app.islet.core.text.English;
+import app.islet.web.animal.Animal;
+import app.islet.web.animal.Animals;
+import app.islet.web.animal.Books;
+import app.islet.web.animal.Measurement;
+import app.islet.web.animal.MovedMeanwhileException;
+import app.islet.web.animal.Residents;
+import app.islet.web.care.CareSheetStore;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
+import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.snapshot.Occupants;
+import app.islet.web.support.Field;
+import app.islet.web.support.Fields;
+import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
+import app.islet.web.support.Reply;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** All animals in a list, and the page of each: where it is, what happened to it, where it goes. */
+@Controller
+@RequestMapping("/c/{collection}/animals")
+class AnimalsController {
+  private final Animals animals;
+  private final Books books;
+  private final Residents residents;
+  private final CareSheetStore sheets;
+  private final EnclosureStore enclosures;
+
+  AnimalsController(
+      Animals animals,
+      Books books,
+      Residents residents,
+      CareSheetStore sheets,
+      EnclosureStore enclosures) {
+    this.animals = animals;
+    this.books = books;
+    this.residents = residents;
+    this.sheets = sheets;
+    this.enclosures = enclosures;
+  }
+
+  @GetMapping
+  String list(
+      CollectionContext context, @RequestParam(defaultValue = "false") boolean gone, Model model) {
+    model.addAttribute(
+        "list",
+        AnimalList.of(
+            animals.all(context),
+            books.ledger(context),
+            sheets.library(context),
+            names(context),
+            context.today(),
+            gone));
+    model.addAttribute("gone", gone);
+    return "animals/list";
+  }
+
+  private PlaceNames names(CollectionContext context) {
+    return new PlaceNames(books.places(context), enclosures.all(context));
+  }
+
+  @GetMapping("/{id}")
+  String show(CollectionContext context, @PathVariable long id, Model model) {
+    Map<String, String> typed = new LinkedHashMap<>();
+    typed.put("movedOn", context.today().toString());
+    typed.put("clientId", UUID.randomUUID().toString());
+    return page(context, id, model, new Form(typed, context.system()));
+  }
+
+  private String page(CollectionContext context, long id, Model model, Form form) {
+    Animal animal = animals.get(context, id);
+    Ledger ledger = books.ledger(context);
+    PlaceNames names = names(context);
+    LocalDate today = context.today();
+    Census here = ledger.census(animal.key(), today);
+    List<Measurement> sizes =
+        residents.measurements(List.of(animal)).getOrDefault(id, List.of()).stream()
+            .filter(m -> !m.day().isAfter(today))
+            .toList();
+    Map<String, String> known =
+        animals.all(context).stream().collect(Collectors.toMap(Animal::key, Animal::name));
+    model.addAttribute(
+        "view",
+        AnimalView.of(
+            animal,
+            resident(context, animal, ledger, here, sizes),
+            sizes,
+            ledger,
+            names,
+            known,
+            today,
+            context.units()));
+    model.addAttribute("seen", books.seen(animal));
+    model.addAttribute("clientId", form.typed("clientId"));
+    model.addAttribute("here", here.heads());
+    model.addAttribute("moveFields", MoveForm.fields(context, form, here, names, animal.single()));
+    model.addAttribute("nameFields", nameFields(form, animal, here));
+    model.addAttribute("groups", groups(context, animal, ledger, here));
+    return "animals/animal";
+  }
+
+  private Resident resident(
+      CollectionContext context,
+      Animal animal,
+      Ledger ledger,
+      Census here,
+      List<Measurement> sizes) {
+    LocalDate today = context.today();
+    LocalDate since =
+        here.lines().stream()
+            .flatMap(line -> ledger.arrivedOn(animal.key(), line.place(), today).stream())
+            .max(LocalDate::compareTo)
+            .orElse(today);
+    int count = Math.max(1, here.heads());
+    return new Occupants(sheets.library(context), sheets.schools(context), today)
+        .occupant(new Residents.Stay(animal, 0, count, count, since), sizes)
+        .resident();
+  }
+
+  private static List<Field> nameFields(Form form, Animal animal, Census here) {
+    Fields fields = Fields.of(form, "single");
+    return animal.single() || here.heads() < 2
+        ? List.of()
+        : List.of(fields.text("newName"), fields.number("taken"));
+  }
+
+  /** Groups of the same kind in the same place, which it may join. */
+  private List<Field.Option> groups(
+      CollectionContext context, Animal animal, Ledger ledger, Census here) {
+    if (here.lines().size() != 1) {
+      return List.of();
+    }
+    String place = here.lines().get(0).place();
+    return animals.all(context).stream()
+        .filter(other -> !other.id().equals(animal.id()))
+        .filter(other -> other.species().equals(animal.species()))
+        .filter(other -> ledger.count(other.key(), place, context.today()) > 0)
+        .map(other -> new Field.Option(String.valueOf(other.id()), other.name()))
+        .toList();
+  }
+
+  @PostMapping("/{id}/move")
+  String move(
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    Animal animal = animals.get(context, id);
+    PlaceNames names = names(context);
+    Census here = books.ledger(context).census(animal.key(), context.today());
+    Optional<Movement> movement = MoveForm.read(context, form, animal, here, names);
+    if (movement.isEmpty()) {
+      return reply.refused(page(context, id, model, form));
+    }
+    try {
+      books.enter(context, List.of(movement.get()), form.clientId(), seen(form));
+    } catch (UnbalancedException e) {
+      form.refuse("to", e.sentence(key -> animal.name(), names::name));
+      return reply.refused(page(context, id, model, form));
+    } catch (MovedMeanwhileException e) {
+      return conflict(context, id, form, model, reply, e);
+    }
+    return reply.saved(
+        LifeWords.of(movement.get(), animal.single(), names, key -> key) + ".",
+        context.path("/animals/" + id));
+  }
+
+  private static Optional<Long> seen(Form form) {
+    return Optional.of(form.id("seen"));
+  }
+
+  private String conflict(
+      CollectionContext context,
+      long id,
+      Form form,
+      Model model,
+      Reply reply,
+      MovedMeanwhileException e) {
+    model.addAttribute("refused", e.getMessage());
+    return reply.conflict(page(context, id, model, form));
+  }
+
+  @PostMapping("/{id}/undo")
+  String undo(
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    Animal animal = animals.get(context, id);
+    PlaceNames names = names(context);
+    try {
+      books.undo(context, id, form.clientId(), seen(form));
+    } catch (UnbalancedException e) {
+      return reply.notDone(
+          e.sentence(key -> animal.name(), names::name), context.path("/animals/" + id));
+    } catch (MovedMeanwhileException e) {
+      return conflict(context, id, form, model, reply, e);
+    }
+    return reply.saved(Messages.text("animals.undone"), context.path("/animals/" + id));
+  }
+
+  @PostMapping("/{id}/single-out")
+  String singleOut(
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    Animal group = animals.get(context, id);
+    Census here = books.ledger(context).census(group.key(), context.today());
+    String name = form.text("newName", 60, "a name");
+    int count = form.whole("taken", 1, Movement.MOST, 1);
+    if (here.lines().isEmpty() || count >= here.heads()) {
+      form.refuse("taken", "Of %d at most %d.".formatted(here.heads(), here.heads() - 1));
+    }
+    if (form.hasErrors()) {
+      return reply.refused(page(context, id, model, form));
+    }
+    Census.Line most =
+        here.lines().stream()
+            .max(java.util.Comparator.comparingInt(Census.Line::count))
+            .orElseThrow();
+    try {
+      Animal other =
+          animals.singleOut(
+              context,
+              group,
+              Place.kept(most.place()),
+              count,
+              name,
+              form.clientId(),
+              form.id("seen"));
+      return reply.saved(
+          Messages.text("animals.singled-out", name, English.count(count, "animal"), group.name()),
+          context.path("/animals/" + other.id()));
+    } catch (UnbalancedException e) {
+      form.refuse("taken", e.sentence(key -> group.name(), names(context)::name));
+      return reply.refused(page(context, id, model, form));
+    } catch (MovedMeanwhileException e) {
+      return conflict(context, id, form, model, reply, e);
+    }
+  }
+
+  @PostMapping("/{id}/join")
+  String join(
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    Animal joining = animals.get(context, id);
+    Animal group = animals.get(context, form.id("group"));
+    Census here = books.ledger(context).census(joining.key(), context.today());
+    if (here.lines().size() != 1) {
+      return reply.notDone(Messages.text("animals.join-one-place"), context.path("/animals/" + id));
+    }
+    try {
+      animals.join(
+          context,
+          joining,
+          group,
+          Place.kept(here.lines().get(0).place()),
+          here.heads(),
+          form.clientId(),
+          form.id("seen"));
+    } catch (MovedMeanwhileException e) {
+      return conflict(context, id, form, model, reply, e);
+    }
+    return reply.saved(
+        Messages.text("animals.joined", joining.name(), group.name()),
+        context.path("/animals/" + group.id()));
+  }
+}

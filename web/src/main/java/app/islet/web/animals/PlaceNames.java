@@ -1,0 +1,66 @@
+package app.islet.web.animals;
+
+import app.islet.core.livestock.Place;
+import app.islet.web.animal.PlaceRecord;
+import app.islet.web.enclosure.EnclosureRecord;
+import app.islet.web.support.Messages;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** What the places of a collection are called, by their keys on the books. */
+final class PlaceNames {
+  private final Map<String, PlaceRecord> places;
+  private final Map<Long, String> enclosures;
+
+  PlaceNames(Map<String, PlaceRecord> places, Collection<EnclosureRecord> enclosures) {
+    this.places = places;
+    this.enclosures =
+        enclosures.stream().collect(Collectors.toMap(EnclosureRecord::id, EnclosureRecord::name));
+  }
+
+  /** As in {@code Slate tank} or {@code Slate tank: Tub 3}. */
+  String name(String key) {
+    PlaceRecord place = Objects.requireNonNull(places.get(key), key);
+    String enclosure = enclosures.getOrDefault(place.enclosureId(), "");
+    return place.kind() == PlaceRecord.Kind.ENCLOSURE ? enclosure : enclosure + ": " + place.name();
+  }
+
+  /** A place, where they came from, or how they left. */
+  String words(Place place, Function<String, String> animals) {
+    return switch (place.kind()) {
+      case KEPT -> name(place.name());
+      case OTHER -> animals.apply(place.name());
+      default -> Messages.text("way." + place.kind().word());
+    };
+  }
+
+  long enclosureOf(String key) {
+    return Objects.requireNonNull(places.get(key), key).enclosureId();
+  }
+
+  /** Every place, by its key, those of one enclosure together. */
+  Map<String, String> all() {
+    Map<String, String> all = new LinkedHashMap<>();
+    places.values().stream()
+        .sorted(
+            java.util.Comparator.comparing(PlaceRecord::enclosureId).thenComparing(PlaceRecord::id))
+        .forEach(place -> all.put(place.key(), name(place.key())));
+    return all;
+  }
+
+  /** The place of that name, as {@link #name} writes it. */
+  Optional<String> find(String name) {
+    List<String> found =
+        all().entrySet().stream()
+            .filter(e -> e.getValue().equals(name))
+            .map(Map.Entry::getKey)
+            .toList();
+    return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+  }
+}
