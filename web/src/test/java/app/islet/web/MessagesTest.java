@@ -2,6 +2,7 @@ package app.islet.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Place;
 import app.islet.web.figure.FigureKind;
 import java.io.IOException;
@@ -86,6 +87,9 @@ class MessagesTest {
       if (kind.isWayOut() || kind == Place.Kind.BEGUN) {
         asked.add("way." + kind.word());
       }
+    }
+    for (LifeEvent.Kind kind : LifeEvent.Kind.values()) {
+      asked.add("life." + kind.name().toLowerCase(Locale.ROOT));
     }
     Set<String> known = new TreeSet<>(messages.stringPropertyNames());
     known.removeIf(

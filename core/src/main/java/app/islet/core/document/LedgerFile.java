@@ -53,6 +53,19 @@ public final class LedgerFile {
    * @throws UnreadableException with line and reason, if any of it cannot be read or have happened
    */
   public static List<Movement> read(String name, String text) {
+    return read(name, text, true);
+  }
+
+  /**
+   * Movements that go on from books there are: whether they add up is for those to say.
+   *
+   * @throws UnreadableException with line and reason, if any of it cannot be read
+   */
+  public static List<Movement> readOn(String name, String text) {
+    return read(name, text, false);
+  }
+
+  private static List<Movement> read(String name, String text, boolean whole) {
     String stripped = text.startsWith("\uFEFF") ? text.substring(1) : text;
     CSVFormat format =
         CSVFormat.RFC4180.builder().setIgnoreEmptyLines(true).setRecordSeparator("\n").get();
@@ -73,7 +86,8 @@ public final class LedgerFile {
     if (lines.isEmpty()) {
       throw refused(name, 1, "the file is empty; its first line is " + String.join(",", COLUMNS));
     }
-    return new Reading(name, columns(name, lines.get(0))).read(lines.subList(1, lines.size()));
+    return new Reading(name, columns(name, lines.get(0)))
+        .read(lines.subList(1, lines.size()), whole);
   }
 
   private static UnreadableException refused(String name, int line, String sentence) {
@@ -109,7 +123,7 @@ public final class LedgerFile {
       this.columns = columns;
     }
 
-    List<Movement> read(List<Line> lines) {
+    List<Movement> read(List<Line> lines, boolean whole) {
       for (Line line : lines) {
         if (line.cells.size() == columns.size()) {
           animals.add(cell(line, "animals"));
@@ -130,7 +144,7 @@ public final class LedgerFile {
       }
       if (problems.isEmpty()) {
         try {
-          Ledger.of(all);
+          Ledger.of(whole ? all : List.of());
           return List.copyOf(all);
         } catch (UnbalancedException e) {
           problems.add(new Problem("", from.getOrDefault(e.movement(), 1), e.getMessage()));

@@ -5,9 +5,13 @@ import app.islet.core.livestock.Place;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.support.NotFoundException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -96,5 +100,42 @@ public class Animals {
         .or(() -> Optional.of(places.saveAndFlush(new PlaceRecord(enclosureId, kind, name))))
         .map(place -> Place.kept(place.key()))
         .orElseThrow();
+  }
+
+  /**
+   * Enters what a file tells, and makes the animals the books have not got: all of it or nothing.
+   *
+   * @param strangers names of new animals, and whether each is a single one
+   * @param movements what to enter, once the keys of the new ones are known, by name
+   * @return how many entries were made
+   */
+  @Transactional
+  public int read(
+      CollectionContext context,
+      String species,
+      Map<String, Boolean> strangers,
+      Function<Map<String, String>, List<Movement>> movements,
+      UUID clientId) {
+    context.require(Role.KEEPER);
+    Map<String, String> keys = new HashMap<>();
+    strangers.forEach(
+        (name, single) -> {
+          UUID own =
+              UUID.nameUUIDFromBytes((clientId + "-" + name).getBytes(StandardCharsets.UTF_8));
+          Animal animal =
+              animals
+                  .findByClientId(own)
+                  .orElseGet(
+                      () ->
+                          animals.saveAndFlush(
+                              new Animal(context.collectionId(), species, single, own)
+                                  .describe(name, 0, 0, null)));
+          keys.put(name, animal.key());
+        });
+    List<Movement> missing = movements.apply(keys);
+    if (!missing.isEmpty()) {
+      books.enter(context, missing, clientId, Optional.empty());
+    }
+    return missing.size();
   }
 }

@@ -4,12 +4,15 @@ import app.islet.core.animal.OwnGrowth;
 import app.islet.core.animal.Resident;
 import app.islet.core.livestock.Balance;
 import app.islet.core.livestock.Census;
+import app.islet.core.livestock.LastSeen;
 import app.islet.core.livestock.Ledger;
+import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Survival;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.text.English;
 import app.islet.web.animal.Animal;
+import app.islet.web.animal.LifeEntry;
 import app.islet.web.animal.Measurement;
 import app.islet.web.drawing.ThenAndNow;
 import app.islet.web.snapshot.Occupants;
@@ -18,7 +21,9 @@ import app.islet.web.support.Units;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -28,6 +33,7 @@ import java.util.Optional;
  * @param picture at its size, beside its size before
  * @param balance what became of all there ever were; empty for a single animal that is here
  * @param life what happened, the newest first
+ * @param lastSeen when that was, and what to do if it is long ago; empty where nobody says
  * @param mayUndo what was entered last and can be undone, in words; empty where nothing can
  */
 record AnimalView(
@@ -38,6 +44,7 @@ record AnimalView(
     List<Home> homes,
     List<String> balance,
     List<Event> life,
+    String lastSeen,
     List<Together> company,
     Optional<GrowthChart> growth,
     String mayUndo) {
@@ -56,6 +63,7 @@ record AnimalView(
       Animal animal,
       Resident resident,
       List<Measurement> sizes,
+      List<LifeEntry> entries,
       Ledger ledger,
       PlaceNames names,
       Map<String, String> animals,
@@ -78,7 +86,8 @@ record AnimalView(
                         names.enclosureOf(line.place()), names.name(line.place()), line.count()))
             .toList(),
         balance(ledger.balanceOfAll(animal.key(), today), animal.single()),
-        life(animal, sizes, ledger, names, animals, u),
+        life(animal, sizes, entries, ledger, names, animals, u),
+        lastSeen(resident, entries, today),
         ledger.together(animal.key()).stream()
             .map(
                 p ->
@@ -160,9 +169,26 @@ record AnimalView(
     return lines;
   }
 
+  /**
+   * Said only of animals somebody enters sightings of: the others are seen and not written down.
+   */
+  private static String lastSeen(Resident r, List<LifeEntry> entries, LocalDate today) {
+    return LastSeen.of(r.stage(), entries.stream().map(LifeEntry::event).toList())
+        .map(
+            seen -> {
+              String ago = English.count(seen.daysAgo(today), "day");
+              String usual = English.count(seen.usualDays(), "day");
+              return seen.isOverdue(today)
+                  ? Messages.text("animals.look-for-it", ago, usual)
+                  : Messages.text("animals.last-seen", ago, usual);
+            })
+        .orElse("");
+  }
+
   private static List<Event> life(
       Animal animal,
       List<Measurement> sizes,
+      List<LifeEntry> entries,
       Ledger ledger,
       PlaceNames names,
       Map<String, String> animals,
@@ -193,7 +219,17 @@ record AnimalView(
                   length + (length.isEmpty() || mass.isEmpty() ? "" : ", ") + mass),
               ""));
     }
-    all.sort(java.util.Comparator.comparing(Event::day));
+    for (LifeEntry entry : entries) {
+      LifeEvent e = entry.event();
+      all.add(
+          new Event(
+              e.day(),
+              English.day(e.day()),
+              e.kind().name().toLowerCase(Locale.ROOT),
+              LifeWords.of(e),
+              e.note()));
+    }
+    all.sort(Comparator.comparing(Event::day));
     Collections.reverse(all);
     return all;
   }

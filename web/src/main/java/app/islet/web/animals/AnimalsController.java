@@ -3,6 +3,7 @@ package app.islet.web.animals;
 import app.islet.core.animal.Resident;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Ledger;
+import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.livestock.UnbalancedException;
@@ -10,6 +11,7 @@ import app.islet.core.text.English;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
+import app.islet.web.animal.LifeLog;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.MovedMeanwhileException;
 import app.islet.web.animal.Residents;
@@ -24,8 +26,10 @@ import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Reply;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -47,18 +51,21 @@ class AnimalsController {
   private final Residents residents;
   private final CareSheetStore sheets;
   private final EnclosureStore enclosures;
+  private final LifeLog life;
 
   AnimalsController(
       Animals animals,
       Books books,
       Residents residents,
       CareSheetStore sheets,
-      EnclosureStore enclosures) {
+      EnclosureStore enclosures,
+      LifeLog life) {
     this.animals = animals;
     this.books = books;
     this.residents = residents;
     this.sheets = sheets;
     this.enclosures = enclosures;
+    this.life = life;
   }
 
   @GetMapping
@@ -74,6 +81,8 @@ class AnimalsController {
             context.today(),
             gone));
     model.addAttribute("gone", gone);
+    model.addAttribute("clientId", UUID.randomUUID());
+    model.addAttribute("sheets", sheets.library(context).all());
     return "animals/list";
   }
 
@@ -107,11 +116,13 @@ class AnimalsController {
             animal,
             resident(context, animal, ledger, here, sizes),
             sizes,
+            life.of(animal),
             ledger,
             names,
             known,
             today,
             context.units()));
+    model.addAttribute("kinds", kinds(context, animal));
     model.addAttribute("seen", books.seen(animal));
     model.addAttribute("clientId", form.typed("clientId"));
     model.addAttribute("here", here.heads());
@@ -119,6 +130,23 @@ class AnimalsController {
     model.addAttribute("nameFields", nameFields(form, animal, here));
     model.addAttribute("groups", groups(context, animal, ledger, here));
     return "animals/animal";
+  }
+
+  /** A button for each thing that can happen to it. */
+  record KindButton(String kind, String words) {}
+
+  private List<KindButton> kinds(CollectionContext context, Animal animal) {
+    return sheets
+        .library(context)
+        .find(animal.species())
+        .map(sheet -> LifeEvent.Kind.of(sheet.group()))
+        .orElse(List.of())
+        .stream()
+        .map(
+            kind ->
+                new KindButton(
+                    kind.name(), Messages.text("life." + kind.name().toLowerCase(Locale.ROOT))))
+        .toList();
   }
 
   private Resident resident(
@@ -231,9 +259,7 @@ class AnimalsController {
       return reply.refused(page(context, id, model, form));
     }
     Census.Line most =
-        here.lines().stream()
-            .max(java.util.Comparator.comparingInt(Census.Line::count))
-            .orElseThrow();
+        here.lines().stream().max(Comparator.comparingInt(Census.Line::count)).orElseThrow();
     try {
       Animal other =
           animals.singleOut(

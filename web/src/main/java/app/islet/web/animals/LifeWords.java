@@ -1,7 +1,11 @@
 package app.islet.web.animals;
 
+import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.quantity.UnitSystem;
 import app.islet.web.support.Messages;
 import java.util.Locale;
 import java.util.function.Function;
@@ -12,6 +16,17 @@ final class LifeWords {
 
   static String way(Place.Kind way) {
     return Messages.text("way." + way.word()).toLowerCase(Locale.ROOT);
+  }
+
+  /** As in {@code Fed, 3 pieces}. */
+  static String of(LifeEvent event) {
+    String what = Messages.text("life." + event.kind().name().toLowerCase(Locale.ROOT));
+    if (event.amount().isEmpty()) {
+      return what;
+    }
+    String number =
+        new Quantity(Dimension.FIGURE, event.amount().getAsDouble()).text(UnitSystem.METRIC);
+    return what + ", " + number + " " + event.kind().unit();
   }
 
   /** As in {@code 3 moved from Tub 1 to Tub 2}. */

@@ -5,6 +5,7 @@ import app.islet.web.animal.PlaceRecord;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.support.Messages;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -48,8 +49,7 @@ final class PlaceNames {
   Map<String, String> all() {
     Map<String, String> all = new LinkedHashMap<>();
     places.values().stream()
-        .sorted(
-            java.util.Comparator.comparing(PlaceRecord::enclosureId).thenComparing(PlaceRecord::id))
+        .sorted(Comparator.comparing(PlaceRecord::enclosureId).thenComparing(PlaceRecord::id))
         .forEach(place -> all.put(place.key(), name(place.key())));
     return all;
   }

@@ -48,6 +48,19 @@ class ResidentsController {
   /** A table of more cannot be read, and takes long to work out. */
   private static final int MOST_IN_MATRIX = 24;
 
+  /** What animals are lost by most often; any other is typed on the animal's own page. */
+  private static final List<String> CAUSES =
+      List.of(
+          "dried",
+          "drowned",
+          "bitten",
+          "fungus",
+          "too warm",
+          "ill",
+          "moulting",
+          "escaped",
+          "unknown");
+
   private final Snapshots snapshots;
   private final CareSheetStore sheets;
   private final Residents residents;
@@ -301,6 +314,11 @@ class ResidentsController {
     model.addAttribute(
         "company",
         state.design().company().stream().map(Companion::words).collect(English.listing()));
+    model.addAttribute("causes", CAUSES);
+    model.addAttribute(
+        "lostIds",
+        state.occupants().stream()
+            .collect(Collectors.toMap(o -> o.record().id(), o -> UUID.randomUUID())));
     model.addAttribute("foods", FoodItem.all());
     model.addAttribute(
         "sheets",

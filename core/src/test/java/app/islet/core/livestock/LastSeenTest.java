@@ -1,0 +1,66 @@
+package app.islet.core.livestock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+class LastSeenTest {
+  private static final LocalDate TODAY = LocalDate.of(2027, 3, 1);
+
+  private static Stage adult(String species) {
+    CareSheet sheet = CareLibrary.bundled().find(species).orElseThrow();
+    return sheet.grown();
+  }
+
+  private static LifeEvent ago(int days, LifeEvent.Kind kind) {
+    return new LifeEvent(TODAY.minusDays(days), kind, OptionalDouble.empty(), "");
+  }
+
+  private static boolean overdue(String species, int days) {
+    return LastSeen.of(adult(species), List.of(ago(days, LifeEvent.Kind.SEEN)))
+        .orElseThrow()
+        .isOverdue(TODAY);
+  }
+
+  @Test
+  void what_swims_in_clear_water_is_looked_for_after_days_and_what_digs_after_months() {
+    assertThat(overdue("axolotl", 4)).isFalse();
+    assertThat(overdue("axolotl", 5)).isTrue();
+    assertThat(overdue("slider", 10)).isFalse();
+    assertThat(overdue("slider", 11)).isTrue();
+    assertThat(overdue("land-hermit", 90)).isFalse();
+    assertThat(overdue("land-hermit", 91)).isTrue();
+  }
+
+  @Test
+  void a_trace_counts_and_a_note_does_not() {
+    LastSeen seen =
+        LastSeen.of(
+                adult("axolotl"),
+                List.of(
+                    ago(9, LifeEvent.Kind.FED),
+                    ago(2, LifeEvent.Kind.TRACE),
+                    ago(0, LifeEvent.Kind.NOTE)))
+            .orElseThrow();
+    assertThat(seen.daysAgo(TODAY)).isEqualTo(2);
+    assertThat(seen.proof()).isEqualTo(LifeEvent.Proof.TRACE);
+    assertThat(LastSeen.of(adult("axolotl"), List.of(ago(1, LifeEvent.Kind.NOTE)))).isEmpty();
+  }
+
+  @Test
+  void crabs_moult_and_the_others_shed() {
+    assertThat(LifeEvent.Kind.of(AnimalGroup.CRAB))
+        .contains(LifeEvent.Kind.MOULTED)
+        .doesNotContain(LifeEvent.Kind.SHED);
+    assertThat(LifeEvent.Kind.of(AnimalGroup.TURTLE))
+        .contains(LifeEvent.Kind.SHED)
+        .doesNotContain(LifeEvent.Kind.MOULTED);
+  }
+}

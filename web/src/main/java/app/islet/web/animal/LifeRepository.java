@@ -1,0 +1,15 @@
+package app.islet.web.animal;
+
+import app.islet.web.log.LogRepository;
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.Query;
+
+interface LifeRepository extends LogRepository<LifeEntry> {
+  /** Entries that count: neither void nor voiding, the oldest first. */
+  @Query(
+      """
+      select e from LifeEntry e where e.animalId in :animalIds and e.voids is null
+      and not exists (select 1 from LifeEntry v where v.voids = e.id) order by e.day, e.id""")
+  List<LifeEntry> valid(Collection<Long> animalIds);
+}
