@@ -51,10 +51,11 @@ class AnimalsTest {
     assertThat(page.locator(".life li").first()).containsText("all at once");
     page.click(".taps >> text=Note");
     assertThat(page.locator(".flash")).containsText("A note needs some words");
-    page.click("text=Number, note, another day");
+    page.fill("input[name=what]", "by the pump");
     page.fill("input[name=happenedOn]", "2199-01-01");
     page.click(".taps >> text=Seen");
     assertThat(page.locator(".flash")).containsText("A day until today");
+    assertThat(page.locator("input[name=what]")).hasValue("by the pump");
   }
 
   @Test

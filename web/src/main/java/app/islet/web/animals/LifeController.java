@@ -62,7 +62,9 @@ class LifeController {
       form.refuse("happenedOn", Messages.text("animals.until-today"));
     }
     if (form.hasErrors()) {
-      return reply.notDone(String.join(" ", form.errors().values()), page);
+      // What was typed stays in its fields.
+      return reply.done(
+          page, Map.of("refused", String.join(" ", form.errors().values()), "typed", form.all()));
     }
     LifeEntry entry = life.add(context, id, event, form.clientId());
     return reply.done(page, Map.of("happened", LifeWords.of(event), "happenedId", entry.id()));
