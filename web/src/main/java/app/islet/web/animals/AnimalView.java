@@ -185,6 +185,26 @@ record AnimalView(
         .orElse("");
   }
 
+  /** What was undone, and what undid it, are not told; both stay on the books. */
+  private static List<Movement> standing(List<Movement> history) {
+    List<Movement> left = new ArrayList<>();
+    for (Movement m : history) {
+      Optional<Movement> undone =
+          left.stream()
+              .filter(
+                  e ->
+                      e.day().equals(m.day())
+                          && e.animals().equals(m.animals())
+                          && e.count() == m.count()
+                          && e.from().equals(m.to())
+                          && e.to().equals(m.from())
+                          && e.cause().equals(m.cause()))
+              .findFirst();
+      undone.ifPresentOrElse(left::remove, () -> left.add(m));
+    }
+    return left;
+  }
+
   private static List<Event> life(
       Animal animal,
       List<Measurement> sizes,
@@ -194,7 +214,7 @@ record AnimalView(
       Map<String, String> animals,
       Units u) {
     List<Event> all = new ArrayList<>();
-    for (Movement m : ledger.history(animal.key())) {
+    for (Movement m : standing(ledger.history(animal.key()))) {
       boolean own = m.animals().equals(animal.key());
       String what =
           LifeWords.of(m, animal.single() && own, names, key -> animals.getOrDefault(key, key));

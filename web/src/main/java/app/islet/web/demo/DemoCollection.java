@@ -77,6 +77,7 @@ class DemoCollection implements SmartLifecycle {
   private final Snapshots snapshots;
   private final TaskLog log;
   private final DemoWater water;
+  private final DemoLives lives;
   private final Clock clock;
   private final TransactionTemplate transactions;
   private final Random random = new Random(SEED);
@@ -95,6 +96,7 @@ class DemoCollection implements SmartLifecycle {
       Snapshots snapshots,
       TaskLog log,
       DemoWater water,
+      DemoLives lives,
       Clock clock,
       TransactionTemplate transactions) {
     this.people = people;
@@ -109,6 +111,7 @@ class DemoCollection implements SmartLifecycle {
     this.snapshots = snapshots;
     this.log = log;
     this.water = water;
+    this.lives = lives;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -160,14 +163,16 @@ class DemoCollection implements SmartLifecycle {
     long slate = make(context, cellar, DemoDesigns.slate(today), start);
     add(context, slate, "axolotl", "Ember and Ash", 2, 1, 1, 22, start);
     long nursery = make(context, cellar, DemoDesigns.nursery(), start);
-    add(context, nursery, "eastern-newt", "Spring larvae", 14, 0, 0, 2.9, start);
+    add(context, nursery, "eastern-newt", "Spring larvae", 26, 0, 0, 2.9, start);
     long quarantine = make(context, cellar, DemoDesigns.quarantine(today), start);
     add(context, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
 
     long pool = make(context, gallery, DemoDesigns.pool(today), start);
     add(context, pool, "slider", "Bramble", 1, 0, 1, 18, start);
     long shallows = make(context, gallery, DemoDesigns.shallows(today), start);
-    add(context, shallows, "common-musk", "The three pebbles", 3, 0, 0, 4.6, start);
+    add(context, shallows, "common-musk", "Flint", 1, 0, 0, 4.7, start);
+    add(context, shallows, "common-musk", "Chert", 1, 0, 0, 4.6, start);
+    add(context, shallows, "common-musk", "Agate", 1, 0, 0, 4.4, start);
     long fern = make(context, gallery, DemoDesigns.fern(), start);
     add(context, fern, "vampire-crab", "Fern crabs", 6, 2, 4, 1.9, start);
 
@@ -196,6 +201,7 @@ class DemoCollection implements SmartLifecycle {
             "The new mister comes next week; until then we spray twice a day.",
             today.plusDays(12)));
 
+    lives.fill(context);
     history(context, start, today);
     water.fill(context);
   }
@@ -250,7 +256,7 @@ class DemoCollection implements SmartLifecycle {
             Optional.empty()),
         UUID.randomUUID(),
         start);
-    long resident = snapshots.get(context, enclosure).occupants().get(0).record().id();
+    long resident = newest(context, enclosure);
     for (int day = 14; day <= DAYS_OF_HISTORY - 3; day += 14) {
       double length =
           round(sheet.growth().lengthCm(first, day) * (1 + 0.004 * (random.nextDouble() - 0.5)));
@@ -265,6 +271,13 @@ class DemoCollection implements SmartLifecycle {
           mass >= 1 ? OptionalDouble.of(mass) : OptionalDouble.empty(),
           UUID.randomUUID());
     }
+  }
+
+  private long newest(CollectionContext context, long enclosure) {
+    return snapshots.get(context, enclosure).occupants().stream()
+        .mapToLong(o -> o.record().id())
+        .max()
+        .orElseThrow();
   }
 
   private static double round(double value) {

@@ -1,11 +1,11 @@
 package app.islet.web.snapshot;
 
 import app.islet.core.Assessment;
+import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.review.Acceptance;
 import app.islet.core.review.Outlook;
-import app.islet.core.text.English;
 import app.islet.core.water.WaterRecord;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Measurement;
@@ -119,8 +119,6 @@ public record EnclosureSnapshot(
 
   /** Who lives here in a line, as {@code 2 axolotls (adult)}. */
   public String who() {
-    return occupants.isEmpty()
-        ? "nobody yet"
-        : English.list(occupants.stream().map(o -> o.resident().words()).toList());
+    return occupants.isEmpty() ? "nobody yet" : Cohort.words(Cohort.of(residents));
   }
 }
