@@ -139,7 +139,10 @@ class AnimalsTest {
     page.click("text=Read it");
     assertThat(page.locator(".flash")).hasText("2 entries entered; none was there already.");
     assertThat(page.locator(".animal-list")).containsText("Toads");
-    assertThat(page.locator("main")).containsText("6 animals here.");
+    assertThat(page.locator("main")).containsText("6 animals.");
+    page.fill("input[name=on]", LocalDate.now(ZoneOffset.UTC).minusDays(1).toString());
+    page.click("text=Show >> nth=-1");
+    assertThat(page.locator("main")).containsText("No animals");
     read(page, HEAD + "yesterday,Choir,1,Tub,sold,,\n");
     assertThat(page.locator(".flash")).containsText("a.csv, line 2: the date is \"yesterday\"");
   }

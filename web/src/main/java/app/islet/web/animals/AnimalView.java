@@ -8,6 +8,7 @@ import app.islet.core.livestock.LastSeen;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Movement;
+import app.islet.core.livestock.Presence;
 import app.islet.core.livestock.Survival;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.text.English;
@@ -34,6 +35,7 @@ import java.util.Optional;
  * @param balance what became of all there ever were; empty for a single animal that is here
  * @param life what happened, the newest first
  * @param lastSeen when that was, and what to do if it is long ago; empty where nobody says
+ * @param moreCompany how many more it was together with
  * @param mayUndo what was entered last and can be undone, in words; empty where nothing can
  */
 record AnimalView(
@@ -46,9 +48,13 @@ record AnimalView(
     List<Event> life,
     String lastSeen,
     List<Together> company,
+    int moreCompany,
     Optional<GrowthChart> growth,
     String mayUndo) {
   private static final double SURE_PERCENT = 95;
+
+  /** Of those it was together with the latest are told. */
+  private static final int MOST_COMPANY = 12;
 
   /** Where some of them are. */
   record Home(long enclosureId, String place, int count) {}
@@ -70,6 +76,7 @@ record AnimalView(
       LocalDate today,
       Units u) {
     Census census = ledger.census(animal.key(), today);
+    List<Presence> together = ledger.together(animal.key());
     Optional<OwnGrowth> growth =
         Occupants.lengths(sizes).isEmpty()
             ? Optional.empty()
@@ -88,7 +95,9 @@ record AnimalView(
         balance(ledger.balanceOfAll(animal.key(), today), animal.single()),
         life(animal, sizes, entries, ledger, names, animals, u),
         lastSeen(resident, entries, today),
-        ledger.together(animal.key()).stream()
+        together.stream()
+            .sorted(Comparator.comparing(Presence::from).reversed())
+            .limit(MOST_COMPANY)
             .map(
                 p ->
                     new Together(
@@ -97,6 +106,7 @@ record AnimalView(
                         names.name(p.place()),
                         when(p.from(), p.until())))
             .toList(),
+        Math.max(0, together.size() - MOST_COMPANY),
         growth.filter(OwnGrowth::isMeasured).map(g -> GrowthChart.of(g, today, u)),
         ledger.movements(animal.key()).isEmpty() ? "" : Messages.text("animals.undo-last"));
   }

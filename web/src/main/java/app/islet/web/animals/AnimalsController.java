@@ -70,7 +70,11 @@ class AnimalsController {
 
   @GetMapping
   String list(
-      CollectionContext context, @RequestParam(defaultValue = "false") boolean gone, Model model) {
+      CollectionContext context,
+      @RequestParam(defaultValue = "false") boolean gone,
+      Form form,
+      Model model) {
+    LocalDate day = form.date("on").orElse(context.today());
     model.addAttribute(
         "list",
         AnimalList.of(
@@ -78,9 +82,11 @@ class AnimalsController {
             books.ledger(context),
             sheets.library(context),
             names(context),
-            context.today(),
+            day,
             gone));
     model.addAttribute("gone", gone);
+    model.addAttribute("on", day);
+    model.addAttribute("past", day.equals(context.today()) ? "" : English.day(day));
     model.addAttribute("clientId", UUID.randomUUID());
     model.addAttribute("sheets", sheets.library(context).all());
     return "animals/list";
