@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -155,5 +156,35 @@ class AnimalsTest {
     page.click("text=Read movements from a file");
     page.setInputFiles("input[name=file]", file(csv));
     page.click("text=Read it");
+  }
+
+  @Test
+  void so_few_losses_are_told_as_what_they_are() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/animals/rates?species=eastern-newt&case=death:fungus");
+    assertThat(page.locator("tr:has(td:text-is('Nursery tub')) td").nth(1)).hasText("5");
+    assertThat(page.locator("main")).containsText("Nothing proves that the places differ");
+    page.fill("#ratesFrom", "2026-05-01");
+    page.fill("#ratesTo", "2026-04-01");
+    page.click("main form >> text=Show");
+    assertThat(page.locator("#ratesTo-note")).hasText("The last day is before the first.");
+  }
+
+  @Test
+  void a_hand_over_sheet_says_what_is_known_and_no_more() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/animals");
+    page.click("text=Bramble");
+    page.click("text=Hand-over sheet");
+    assertThat(page.locator("main")).containsText("Trachemys");
+    assertThat(page.locator("main")).containsText("two scutes of the shell");
+    assertThat(page.locator("main")).containsText("Captive animals are never released.");
+    APIResponse json = page.request().get(page.url() + ".json");
+    Assertions.assertThat(json.text())
+        .contains("\"islet\" : \"hand-over\"", "\"species\" : \"slider\"", "\"kind\" : \"shed\"");
+    page = frogs("Hand over");
+    page.click("text=Hand-over sheet");
+    assertThat(page.locator("main")).containsText("Nothing was measured: ask");
+    assertThat(page.locator("main")).containsText("Nothing was written down.");
   }
 }

@@ -44,6 +44,7 @@ class ScreenshotsTest {
       {"review", "/enclosures/3/review"},
       {"plan", "/enclosures/5/plan"},
       {"residents", "/enclosures/1/residents"},
+      {"animal", "/animals/4"},
       {"care", "/care/common-musk"},
       {
         "calculator",

@@ -5,6 +5,7 @@ import app.islet.web.collection.CollectionContext;
 import app.islet.web.log.Stamp;
 import app.islet.web.support.NotFoundException;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -27,6 +28,12 @@ public class LifeLog {
   @Transactional(readOnly = true)
   public List<LifeEntry> of(Animal animal) {
     return entries.valid(List.of(animal.id()));
+  }
+
+  /** Of several, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<LifeEntry> of(Collection<Animal> some) {
+    return some.isEmpty() ? List.of() : entries.valid(some.stream().map(Animal::id).toList());
   }
 
   /** Logs it once, however often it is sent. */
