@@ -10,9 +10,7 @@ import app.islet.core.document.EnclosureDocument;
 import app.islet.core.text.UnreadableException;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -51,12 +49,8 @@ final class CheckCommand {
           : enclosure(CareLibrary.bundled().and(own), file, text, today, out);
     } catch (UnreadableException | IllegalArgumentException e) {
       err.println(e.getMessage());
-    } catch (NoSuchFileException e) {
-      err.println(file + ": there is no such file");
-    } catch (CharacterCodingException e) {
-      err.println(file + ": this is not a text file in UTF-8");
     } catch (IOException e) {
-      err.println(file + ": this cannot be read: " + e.getMessage());
+      err.println(FileProblem.sentence(file, e));
     }
     return Main.UNREADABLE;
   }

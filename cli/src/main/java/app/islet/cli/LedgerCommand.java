@@ -6,9 +6,7 @@ import app.islet.core.livestock.Ledger;
 import app.islet.core.text.UnreadableException;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -38,12 +36,8 @@ final class LedgerCommand {
       err.println("--on takes a day as 2027-03-21, not \"%s\"".formatted(args.get(2)));
     } catch (UnreadableException e) {
       err.println(e.getMessage());
-    } catch (NoSuchFileException e) {
-      err.println(file + ": there is no such file");
-    } catch (CharacterCodingException e) {
-      err.println(file + ": this is not a text file in UTF-8");
     } catch (IOException e) {
-      err.println(file + ": this cannot be read: " + e.getMessage());
+      err.println(FileProblem.sentence(file, e));
     }
     return Main.UNREADABLE;
   }

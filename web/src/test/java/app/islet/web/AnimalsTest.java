@@ -50,6 +50,12 @@ class AnimalsTest {
     page.click(".taps >> text=Fed");
     assertThat(page.locator(".life li").first()).containsText("Fed, 4 pieces");
     assertThat(page.locator(".life li").first()).containsText("all at once");
+    page.click("nav.row-of-buttons >> text=Sizes");
+    assertThat(page.locator(".life li")).hasCount(1);
+    page.click("nav.row-of-buttons >> text=Food");
+    assertThat(page.locator(".life li")).hasCount(1);
+    page.click("nav.row-of-buttons >> text=All");
+    assertThat(page.locator(".life li")).hasCount(3);
     page.click(".taps >> text=Note");
     assertThat(page.locator(".flash")).containsText("A note needs some words");
     page.fill("input[name=what]", "by the pump");

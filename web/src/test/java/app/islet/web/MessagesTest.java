@@ -38,7 +38,7 @@ class MessagesTest {
   private static final Pattern TWO_WORDS = Pattern.compile("[a-z]{2} [a-z]{2}");
 
   private static final Pattern ASKED_BY_JAVA =
-      Pattern.compile("Messages\\.text\\(\\s*\"([a-z0-9.-]*[a-z0-9-])\"");
+      Pattern.compile("Messages\\.text\\(\\s*\"([a-z0-9.-]*[a-z0-9])\"");
   private static final Pattern OF_A_FIGURE = Pattern.compile("figure\\.");
   private static final Pattern OF_A_FORM = Pattern.compile("(field|section)\\.");
 
@@ -87,6 +87,9 @@ class MessagesTest {
       if (kind.isWayOut() || kind == Place.Kind.BEGUN) {
         asked.add("way." + kind.word());
       }
+    }
+    for (String show : List.of("all", "moves", "sizes", "food", "rest")) {
+      asked.add("animals.show-" + show);
     }
     for (LifeEvent.Kind kind : LifeEvent.Kind.values()) {
       asked.add("life." + kind.name().toLowerCase(Locale.ROOT));

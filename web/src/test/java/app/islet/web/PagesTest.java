@@ -57,7 +57,11 @@ class PagesTest {
           "/enclosures/8/report",
           "/enclosures/4/versions",
           "/enclosures/5/plan",
-          "/enclosures/5/records");
+          "/enclosures/5/records",
+          "/animals?gone=true",
+          "/animals/4",
+          "/animals/rates?species=eastern-newt",
+          "/animals/4/hand-over");
 
   /** In full once; in the other themes only what differs there, the contrast. */
   @Test

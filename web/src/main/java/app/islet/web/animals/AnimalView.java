@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * An animal or a group, with its life.
@@ -61,6 +62,33 @@ record AnimalView(
 
   /** One thing that happened. */
   record Event(LocalDate day, String when, String kind, String what, String note) {}
+
+  /** What the life can be narrowed to. */
+  enum Show {
+    ALL,
+    MOVES,
+    SIZES,
+    FOOD,
+    REST;
+
+    boolean has(Event e) {
+      return switch (this) {
+        case ALL -> true;
+        case MOVES -> MOVED.contains(e.kind());
+        case SIZES -> e.kind().equals("measured");
+        case FOOD -> MEALS.contains(e.kind());
+        case REST -> !MOVES.has(e) && !SIZES.has(e) && !FOOD.has(e);
+      };
+    }
+  }
+
+  private static final Set<String> MOVED = Set.of("moved", "left");
+  private static final Set<String> MEALS = Set.of("fed", "refused");
+
+  /** The life, narrowed. */
+  List<Event> life(Show show) {
+    return life.stream().filter(show::has).toList();
+  }
 
   /** Who was in the same place, and when. */
   record Together(long id, String who, String place, String when) {}

@@ -26,6 +26,7 @@ import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Reply;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -97,8 +98,13 @@ class AnimalsController {
   }
 
   @GetMapping("/{id}")
-  String show(CollectionContext context, @PathVariable long id, Model model) {
+  String show(
+      CollectionContext context,
+      @PathVariable long id,
+      @RequestParam(defaultValue = "") String show,
+      Model model) {
     Map<String, String> typed = new LinkedHashMap<>();
+    typed.put("show", show);
     typed.put("movedOn", context.today().toString());
     typed.put("clientId", UUID.randomUUID().toString());
     return page(context, id, model, new Form(typed, context.system()));
@@ -116,8 +122,8 @@ class AnimalsController {
             .toList();
     Map<String, String> known =
         animals.all(context).stream().collect(Collectors.toMap(Animal::key, Animal::name));
-    model.addAttribute(
-        "view",
+    AnimalView.Show chosen = form.choice("show", AnimalView.Show.class, AnimalView.Show.ALL);
+    AnimalView view =
         AnimalView.of(
             animal,
             resident(context, animal, ledger, here, sizes),
@@ -127,7 +133,10 @@ class AnimalsController {
             names,
             known,
             today,
-            context.units()));
+            context.units());
+    model.addAttribute("view", view);
+    model.addAttribute("life", view.life(chosen));
+    model.addAttribute("shows", shows(chosen));
     model.addAttribute("kinds", kinds(context, animal));
     model.addAttribute("seen", books.seen(animal));
     model.addAttribute("clientId", form.typed("clientId"));
@@ -136,6 +145,20 @@ class AnimalsController {
     model.addAttribute("nameFields", nameFields(form, animal, here));
     model.addAttribute("groups", groups(context, animal, ledger, here));
     return "animals/animal";
+  }
+
+  /** What its life can be narrowed to. */
+  record ShowLink(String show, String words, boolean chosen) {}
+
+  private static List<ShowLink> shows(AnimalView.Show chosen) {
+    return Arrays.stream(AnimalView.Show.values())
+        .map(
+            show ->
+                new ShowLink(
+                    show.name(),
+                    Messages.text("animals.show-" + show.name().toLowerCase(Locale.ROOT)),
+                    show == chosen))
+        .toList();
   }
 
   /** A button for each thing that can happen to it. */
