@@ -193,4 +193,29 @@ class AnimalsTest {
     assertThat(page.locator("main")).containsText("Nothing was measured: ask");
     assertThat(page.locator("main")).containsText("Nothing was written down.");
   }
+
+  @Test
+  void eggs_are_told_as_eggs_and_can_be_handed_over() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/animals");
+    page.click("text=Autumn clutch");
+    assertThat(page.locator("main")).containsText("37 eastern newts (eggs)");
+    page.click("text=Hand-over sheet");
+    assertThat(page.locator("h1")).hasText("Autumn clutch");
+  }
+
+  @Test
+  void a_corrected_number_and_day_are_undone_and_entered_anew() {
+    Page page = frogs("Miscount");
+    page.selectOption("#to", "way-SOLD");
+    page.fill("#moved", "3");
+    page.click("text=Enter it");
+    page.click(".panel >> a >> nth=0");
+    page.click("summary:has-text('Edit')");
+    String yesterday = LocalDate.now(ZoneOffset.UTC).minusDays(1).toString();
+    page.fill(".correct input[name=since]", yesterday);
+    page.fill(".correct input[name=count]", "4");
+    page.click(".correct button");
+    assertThat(page.locator(".resident")).containsText("4 African dwarf frogs");
+  }
 }

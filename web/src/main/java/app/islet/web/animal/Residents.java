@@ -6,6 +6,7 @@ import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
+import app.islet.core.text.English;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.enclosure.EnclosureStore;
@@ -200,7 +201,7 @@ public class Residents {
     if (first < 1) {
       throw new MiscountException(
           "%d of %s are here since %s by the books. Enter who came, left or died, or undo what was entered last."
-              .formatted(now, animal.name(), since));
+              .formatted(now, animal.name(), English.day(since)));
     }
     books.enter(
         context,

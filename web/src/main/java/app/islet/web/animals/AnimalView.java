@@ -106,9 +106,8 @@ record AnimalView(
     Census census = ledger.census(animal.key(), today);
     List<Presence> together = ledger.together(animal.key());
     Optional<OwnGrowth> growth =
-        Occupants.lengths(sizes).isEmpty()
-            ? Optional.empty()
-            : Optional.of(OwnGrowth.of(resident.sheet().growth(), Occupants.lengths(sizes)));
+        OwnGrowth.of(
+            resident.sheet(), resident.stage(), Occupants.lengths(sizes), Optional.empty());
     return new AnimalView(
         animal,
         census.heads() == 0 ? Messages.text("animals.none-here") : resident.words(),
@@ -135,7 +134,7 @@ record AnimalView(
                         when(p.from(), p.until())))
             .toList(),
         Math.max(0, together.size() - MOST_COMPANY),
-        growth.filter(OwnGrowth::isMeasured).map(g -> GrowthChart.of(g, today, u)),
+        growth.map(g -> GrowthChart.of(g, today, u)),
         ledger.movements(animal.key()).isEmpty() ? "" : Messages.text("animals.undo-last"));
   }
 

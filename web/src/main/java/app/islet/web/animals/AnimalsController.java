@@ -1,6 +1,5 @@
 package app.islet.web.animals;
 
-import app.islet.core.animal.Resident;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeEvent;
@@ -14,12 +13,10 @@ import app.islet.web.animal.Books;
 import app.islet.web.animal.LifeLog;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.MovedMeanwhileException;
-import app.islet.web.animal.Residents;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.enclosure.EnclosureStore;
-import app.islet.web.snapshot.Occupants;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
@@ -49,7 +46,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class AnimalsController {
   private final Animals animals;
   private final Books books;
-  private final Residents residents;
+  private final LivingAnimals living;
   private final CareSheetStore sheets;
   private final EnclosureStore enclosures;
   private final LifeLog life;
@@ -57,13 +54,13 @@ class AnimalsController {
   AnimalsController(
       Animals animals,
       Books books,
-      Residents residents,
+      LivingAnimals living,
       CareSheetStore sheets,
       EnclosureStore enclosures,
       LifeLog life) {
     this.animals = animals;
     this.books = books;
-    this.residents = residents;
+    this.living = living;
     this.sheets = sheets;
     this.enclosures = enclosures;
     this.life = life;
@@ -116,17 +113,14 @@ class AnimalsController {
     PlaceNames names = names(context);
     LocalDate today = context.today();
     Census here = ledger.census(animal.key(), today);
-    List<Measurement> sizes =
-        residents.measurements(List.of(animal)).getOrDefault(id, List.of()).stream()
-            .filter(m -> !m.day().isAfter(today))
-            .toList();
+    List<Measurement> sizes = living.sizes(context, animal);
     Map<String, String> known =
         animals.all(context).stream().collect(Collectors.toMap(Animal::key, Animal::name));
     AnimalView.Show chosen = form.choice("show", AnimalView.Show.class, AnimalView.Show.ALL);
     AnimalView view =
         AnimalView.of(
             animal,
-            resident(context, animal, ledger, here, sizes),
+            living.resident(context, animal, ledger, names),
             sizes,
             life.of(animal),
             ledger,
@@ -176,24 +170,6 @@ class AnimalsController {
                 new KindButton(
                     kind.name(), Messages.text("life." + kind.name().toLowerCase(Locale.ROOT))))
         .toList();
-  }
-
-  private Resident resident(
-      CollectionContext context,
-      Animal animal,
-      Ledger ledger,
-      Census here,
-      List<Measurement> sizes) {
-    LocalDate today = context.today();
-    LocalDate since =
-        here.lines().stream()
-            .flatMap(line -> ledger.arrivedOn(animal.key(), line.place(), today).stream())
-            .max(LocalDate::compareTo)
-            .orElse(today);
-    int count = Math.max(1, here.heads());
-    return new Occupants(sheets.library(context), sheets.schools(context), today)
-        .occupant(new Residents.Stay(animal, 0, count, count, since), sizes)
-        .resident();
   }
 
   private static List<Field> nameFields(Form form, Animal animal, Census here) {

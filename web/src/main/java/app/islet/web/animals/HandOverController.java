@@ -1,23 +1,21 @@
 package app.islet.web.animals;
 
-import app.islet.core.animal.Resident;
 import app.islet.core.document.HandOverJson;
+import app.islet.core.livestock.Census;
 import app.islet.core.livestock.HandOver;
+import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.text.English;
-import app.islet.core.water.WaterRecord;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
 import app.islet.web.animal.LifeEntry;
 import app.islet.web.animal.LifeLog;
 import app.islet.web.collection.CollectionContext;
-import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Downloads;
 import app.islet.web.support.NotFoundException;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -34,12 +32,15 @@ class HandOverController {
   private final Books books;
   private final LifeLog life;
   private final Snapshots snapshots;
+  private final LivingAnimals living;
 
-  HandOverController(Animals animals, Books books, LifeLog life, Snapshots snapshots) {
+  HandOverController(
+      Animals animals, Books books, LifeLog life, Snapshots snapshots, LivingAnimals living) {
     this.animals = animals;
     this.books = books;
     this.life = life;
     this.snapshots = snapshots;
+    this.living = living;
   }
 
   /** A line of what happened to it, worded. */
@@ -76,23 +77,16 @@ class HandOverController {
   private HandOver sheet(CollectionContext context, long id) {
     Animal animal = animals.get(context, id);
     PlaceNames names = new PlaceNames(books.places(context), List.of());
-    Optional<EnclosureSnapshot> home =
-        books.ledger(context).census(animal.key(), context.today()).lines().stream()
+    Ledger ledger = books.ledger(context);
+    String place =
+        ledger.census(animal.key(), context.today()).lines().stream()
+            .map(Census.Line::place)
             .findFirst()
-            .map(line -> snapshots.get(context, names.enclosureOf(line.place())));
-    Resident resident =
-        home.flatMap(
-                state ->
-                    state.occupants().stream()
-                        .filter(o -> o.record().id() == id)
-                        .map(EnclosureSnapshot.Occupant::resident)
-                        .findFirst())
-            .orElseThrow(
-                () -> new NotFoundException(animal.name() + " is in no enclosure any more"));
+            .orElseThrow(() -> new NotFoundException(animal.name() + " is not here any more"));
     return HandOver.of(
-        resident,
+        living.resident(context, animal, ledger, names),
         context.today(),
-        home.map(EnclosureSnapshot::water).orElse(WaterRecord.NONE),
+        snapshots.get(context, names.enclosureOf(place)).water(),
         life.of(animal).stream().map(LifeEntry::event).toList());
   }
 }

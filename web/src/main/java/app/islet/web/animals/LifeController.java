@@ -81,15 +81,10 @@ class LifeController {
   String lost(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
     context.require(Role.KEEPER);
     Animal animal = animals.get(context, id);
-    String back =
-        form.typed("enclosure").matches("\\d{1,18}")
-            ? context.path("/enclosures/" + form.typed("enclosure") + "/residents")
-            : context.path("/animals/" + id);
+    long enclosure = form.id("enclosure");
+    String back = context.path("/enclosures/" + enclosure + "/residents");
     String cause = form.typed("cause");
-    Place from =
-        form.typed("enclosure").isEmpty()
-            ? Place.kept(form.typed("place"))
-            : books.home(context, form.id("enclosure"));
+    Place from = books.home(context, enclosure);
     Place.Kind way = cause.equals(Place.Kind.ESCAPED.word()) ? Place.Kind.ESCAPED : Place.Kind.DIED;
     if (cause.length() > LONGEST_CAUSE) {
       return reply.notDone("At most %d characters, please.".formatted(LONGEST_CAUSE), back);

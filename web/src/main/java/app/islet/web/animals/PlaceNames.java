@@ -41,6 +41,10 @@ final class PlaceNames {
     };
   }
 
+  boolean isEggs(String key) {
+    return Objects.requireNonNull(places.get(key), key).kind() == PlaceRecord.Kind.EGGS;
+  }
+
   long enclosureOf(String key) {
     return Objects.requireNonNull(places.get(key), key).enclosureId();
   }

@@ -158,12 +158,26 @@ class ResidentsController {
             FoodItem.all().stream().filter(f -> form.flag("food-" + f.id())).toList());
     try {
       residents.describe(context, id, residentId, described);
-    } catch (MiscountException | UnbalancedException e) {
-      form.refuse("count", e.getMessage());
-      model.addAttribute("correction", new Correction(residentId, form));
-      return reply.refused(show(context, id, model));
+    } catch (MiscountException e) {
+      return miscounted(context, id, residentId, form, model, reply, e.getMessage());
+    } catch (UnbalancedException e) {
+      String sentence = e.sentence(key -> name, key -> "this place");
+      return miscounted(context, id, residentId, form, model, reply, sentence);
     }
     return reply.saved("Saved.", context.path("/enclosures/" + id + "/residents"));
+  }
+
+  private String miscounted(
+      CollectionContext context,
+      long id,
+      long residentId,
+      Form form,
+      Model model,
+      Reply reply,
+      String sentence) {
+    form.refuse("count", sentence);
+    model.addAttribute("correction", new Correction(residentId, form));
+    return reply.refused(show(context, id, model));
   }
 
   private static LocalDate readSince(CollectionContext context, Form form) {
