@@ -200,6 +200,7 @@ class AnimalsTest {
     page.navigate("/c/weir-mill/animals");
     page.click("text=Autumn clutch");
     assertThat(page.locator("main")).containsText("37 eastern newts (eggs)");
+    assertThat(page.locator(".then-and-now")).hasCount(0);
     page.click("text=Hand-over sheet");
     assertThat(page.locator("h1")).hasText("Autumn clutch");
   }

@@ -104,6 +104,8 @@ record AnimalView(
       LocalDate today,
       Units u) {
     Census census = ledger.census(animal.key(), today);
+    // Nobody measures an egg, and what hatches looks otherwise.
+    boolean eggs = resident.stage().hatch().isPresent();
     List<Presence> together = ledger.together(animal.key());
     Optional<OwnGrowth> growth =
         OwnGrowth.of(
@@ -111,8 +113,8 @@ record AnimalView(
     return new AnimalView(
         animal,
         census.heads() == 0 ? Messages.text("animals.none-here") : resident.words(),
-        size(resident, u),
-        picture(resident, sizes, u),
+        eggs ? "" : size(resident, u),
+        eggs ? "" : picture(resident, sizes, u),
         census.lines().stream()
             .map(
                 line ->
