@@ -12,33 +12,49 @@ import java.util.Optional;
  * @param school the school they are kept by; the species' default where there is none
  * @param arrivedOn the day they came into this enclosure, where known
  * @param alsoFed what they get besides the foods of their sheet
+ * @param ration of the portions of their sheet, 1 as it says; less for one too fat, more for one
+ *     too thin
  */
 public record Keeping(
     Optional<String> statedStage,
     Optional<String> school,
     Optional<LocalDate> arrivedOn,
-    List<FoodItem> alsoFed) {
+    List<FoodItem> alsoFed,
+    double ration) {
   /** By their sheet, long at home, their stage by their length. */
   public static final Keeping USUAL =
-      new Keeping(Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+      new Keeping(Optional.empty(), Optional.empty(), Optional.empty(), List.of(), 1);
+
+  /** Nobody feeds less than half of what a sheet says, or more than half again. */
+  public static final double LEAST_RATION = 0.5;
+
+  public static final double MOST_RATION = 1.5;
 
   public Keeping {
     alsoFed = List.copyOf(alsoFed);
+    if (!(ration >= LEAST_RATION && ration <= MOST_RATION)) {
+      throw new IllegalArgumentException(
+          "a ration must be half to one and a half of the sheet's: %s".formatted(ration));
+    }
   }
 
   public Keeping at(Optional<String> stage) {
-    return new Keeping(stage, school, arrivedOn, alsoFed);
+    return new Keeping(stage, school, arrivedOn, alsoFed, ration);
   }
 
   public Keeping by(Optional<String> schoolName) {
-    return new Keeping(statedStage, schoolName, arrivedOn, alsoFed);
+    return new Keeping(statedStage, schoolName, arrivedOn, alsoFed, ration);
   }
 
   public Keeping arrived(LocalDate day) {
-    return new Keeping(statedStage, school, Optional.of(day), alsoFed);
+    return new Keeping(statedStage, school, Optional.of(day), alsoFed, ration);
   }
 
   public Keeping alsoFed(List<FoodItem> foods) {
-    return new Keeping(statedStage, school, arrivedOn, foods);
+    return new Keeping(statedStage, school, arrivedOn, foods, ration);
+  }
+
+  public Keeping ration(double share) {
+    return new Keeping(statedStage, school, arrivedOn, alsoFed, share);
   }
 }

@@ -1,6 +1,7 @@
 package app.islet.core.animal;
 
 import app.islet.core.care.CareSheet;
+import app.islet.core.care.Food;
 import app.islet.core.care.FoodItem;
 import app.islet.core.care.Growth;
 import app.islet.core.care.Stage;
@@ -85,6 +86,14 @@ public record Resident(String name, CareSheet species, Heads heads, Size size, K
     return keeping.alsoFed();
   }
 
+  /** What they are fed at their stage, in portions of their own ration. */
+  public List<Food> foods() {
+    List<Food> foods = stage().foods();
+    return keeping.ration() == 1
+        ? foods
+        : foods.stream().map(food -> food.times(keeping.ration())).toList();
+  }
+
   /** How they grow: by their own measurements where these tell, else by their sheet. */
   public Growth growth() {
     return size.growth().orElseGet(sheet()::growth);
@@ -113,6 +122,23 @@ public record Resident(String name, CareSheet species, Heads heads, Size size, K
   /** The same animals, given these foods besides those of their sheet. */
   public Resident alsoFed(List<FoodItem> foods) {
     return with(keeping.alsoFed(foods));
+  }
+
+  /** The same animals, given so much of the sheet's portions. */
+  public Resident ration(double share) {
+    return with(keeping.ration(share));
+  }
+
+  /**
+   * The same animals in a stage of their sheet, seen today, and as long as is usual if unmeasured.
+   */
+  public Resident seenAs(Stage next) {
+    boolean otherForm = stage().endsInChange() || stage().hatch().isPresent();
+    Size then =
+        otherForm
+            ? Size.of(OptionalDouble.of(sheet().typicalLengthCm(next)), OptionalDouble.empty())
+            : size;
+    return with(then).with(keeping.at(Optional.of(next.id())));
   }
 
   private Resident with(Keeping newKeeping) {

@@ -1,7 +1,10 @@
 package app.islet.core.calculator;
 
 import app.islet.core.care.Evidence;
+import app.islet.core.quantity.DayWindow;
+import app.islet.core.quantity.Range;
 import com.google.auto.service.AutoService;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 
@@ -32,6 +35,8 @@ public final class WindowCalculator extends AbstractCalculator {
           "mostDays",
           "mostDays must be at least leastDays, %.0f, but was %.0f".formatted(least, most));
     }
-    return answer(in.get("date") + least, in.get("date") + most);
+    DayWindow window =
+        DayWindow.after(LocalDate.ofEpochDay(Math.round(in.get("date"))), new Range(least, most));
+    return answer(window.from().toEpochDay(), window.to().toEpochDay());
   }
 }

@@ -24,6 +24,7 @@ public record CareSheet(
     Lifespan lifespan,
     Body body,
     Growth growth,
+    Breeding breeding,
     List<Stage> stages,
     HumanSafety people,
     List<LawNote> law,

@@ -84,6 +84,7 @@ public final class CareSheetReader {
                     g.number("asymptoteCm", 0.2, 300, "cm"),
                     g.number("perYear", 0.01, 50, "1/year"),
                     basis(g))),
+        f.optionalGroup("breeding", BreedingReader::read).orElse(Breeding.UNKNOWN),
         f.groups("stages", 12, CareSheetReader::stage),
         f.group(
             "people",

@@ -22,6 +22,8 @@ public record Food(
     Recurrence recurrence,
     String note,
     Evidence basis) {
+  private static final double LEAST_PIECE = 0.5;
+
   public Food {
     if (pieces.isPresent() == bodyMassPercent.isPresent()) {
       throw new IllegalArgumentException("a portion is either pieces or bodyMassPercent");
@@ -38,5 +40,22 @@ public record Food(
     return gramsPerPiece.isPresent()
         ? OptionalDouble.of(pieces.getAsDouble() * gramsPerPiece.getAsDouble())
         : OptionalDouble.empty();
+  }
+
+  /** The same food in portions of that share; pieces in halves, and one half at least. */
+  public Food times(double share) {
+    OptionalDouble fewer =
+        pieces.isPresent()
+            ? OptionalDouble.of(
+                Math.max(
+                    LEAST_PIECE,
+                    Math.round(pieces.getAsDouble() * share / LEAST_PIECE) * LEAST_PIECE))
+            : pieces;
+    OptionalDouble less =
+        bodyMassPercent.isPresent()
+            ? OptionalDouble.of(bodyMassPercent.getAsDouble() * share)
+            : bodyMassPercent;
+    return new Food(
+        name, fewer, less, unit, proteinPercent, gramsPerPiece, recurrence, note, basis);
   }
 }

@@ -29,7 +29,7 @@ final class StageStatements {
 
   private void addRecognised(Stage.Recognised r) {
     to.say(
-        "How to tell",
+        Statements.HOW_TO_TELL,
         r.basis(),
         "{}{}{}",
         r.signs(),

@@ -10,6 +10,9 @@ import java.util.stream.Collectors;
 
 /** A care sheet in sentences: every number it holds, each with what it rests on. */
 public final class Statements {
+  /** What the statement of how a stage is recognised is about. */
+  public static final String HOW_TO_TELL = "How to tell";
+
   private Statements() {}
 
   /** What holds for the species whatever its stage. */
@@ -44,6 +47,7 @@ public final class Statements {
         "nears {}, closing {} of what is missing in a year; animals differ by a factor of two",
         Quantity.cm(sheet.growth().asymptoteCm()),
         StatementWriter.share(1 - Math.exp(-sheet.growth().perYear())));
+    addBreeding(sheet.breeding(), s);
     s.say("Handling", sheet.people().basis(), "{}", sheet.people().handling());
     if (!sheet.people().hazards().isEmpty()) {
       s.say(
@@ -59,6 +63,39 @@ public final class Statements {
       s.say(note.kind().word(), note.basis(), "{}", note.text());
     }
     return s.all();
+  }
+
+  private static void addBreeding(Breeding breeding, StatementWriter s) {
+    for (Breeding.SexSign sign : breeding.sexes()) {
+      s.say(
+          sign.sex() == Breeding.Sex.MALE ? "Male" : "Female",
+          sign.basis(),
+          "{}; from {}, {}",
+          sign.sign(),
+          Quantity.cm(sign.fromCm()),
+          sign.surety().words());
+    }
+    breeding
+        .laying()
+        .ifPresent(
+            laying ->
+                s.say(
+                    "Laying",
+                    laying.basis(),
+                    "{}, {}: {}",
+                    laying.what(),
+                    laying.words(),
+                    laying.where()));
+    breeding
+        .carrying()
+        .ifPresent(
+            carrying ->
+                s.say(
+                    "Carries eggs",
+                    carrying.basis(),
+                    "{} days. {}",
+                    Phrase.range(carrying.days(), Dimension.COUNT),
+                    carrying.note()));
   }
 
   /** What holds for one stage. */

@@ -330,6 +330,11 @@ public final class DocumentReader {
     Optional<LocalDate> arrivedOn = f.optionalDate("arrivedOn");
     List<FoodItem> alsoFed =
         f.texts("alsoFed", 40).stream().flatMap(id -> food(f, id).stream()).toList();
+    double ration =
+        f.optionalNumber(
+                    "rationPercent", 100 * Keeping.LEAST_RATION, 100 * Keeping.MOST_RATION, "%")
+                .orElse(100)
+            / 100;
     if (sheet.isEmpty()) {
       throw new IllegalArgumentException("no care sheet");
     }
@@ -338,6 +343,6 @@ public final class DocumentReader {
         sheet.get(),
         new Heads(count, males, females),
         Size.of(length, mass).downTo(smallest),
-        new Keeping(stage, school, arrivedOn, alsoFed));
+        new Keeping(stage, school, arrivedOn, alsoFed, ration));
   }
 }

@@ -302,6 +302,9 @@ public final class DocumentWriter {
     if (!r.alsoFed().isEmpty()) {
       map.put("alsoFed", r.alsoFed().stream().map(FoodItem::id).toList());
     }
+    if (r.keeping().ration() != 1) {
+      map.put("rationPercent", number(100 * r.keeping().ration()));
+    }
     return map;
   }
 

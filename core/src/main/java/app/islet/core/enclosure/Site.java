@@ -30,6 +30,11 @@ public record Site(
   /** An ordinary heated room, for a design that says nothing; common practice, no source. */
   public static final Site LIVING_ROOM = new Site(25, 20, 21, 17, 50);
 
+  /** Whether winter is in July; not where nobody said where on earth it is. */
+  public boolean isSouth() {
+    return latitude.isPresent() && latitude.getAsDouble() < 0;
+  }
+
   /** A room of which nothing but its air is known. */
   public Site(
       double summerDayC,

@@ -87,7 +87,7 @@ public record HandOver(
 
   /** What it is given at its stage. */
   public List<Food> foods() {
-    return resident.stage().foods();
+    return resident.foods();
   }
 
   /** What the law may say of it at its size. */

@@ -1,6 +1,7 @@
 package app.islet.core.livestock;
 
 import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.CareSheet;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
@@ -15,6 +16,7 @@ import java.util.Set;
  */
 public record LifeEvent(LocalDate day, Kind kind, OptionalDouble amount, String note) {
   private static final Set<Kind> OF_CRABS_ONLY = EnumSet.of(Kind.MOULTED);
+  private static final Set<Kind> ASKED_ELSEWHERE = EnumSet.of(Kind.BELLY, Kind.RAISED, Kind.STAGE);
   private static final Set<Kind> NOT_OF_CRABS = EnumSet.of(Kind.SHED, Kind.BATHED);
 
   /** What can happen. */
@@ -30,6 +32,16 @@ public record LifeEvent(LocalDate day, Kind kind, OptionalDouble amount, String 
     TREATED("", Proof.SEEN),
     MATED("", Proof.SEEN),
     EGGS("eggs", Proof.TRACE),
+    /** A crab carries eggs under her tail, a midwife toad round his legs. */
+    BERRIED("", Proof.SEEN),
+    /** Seen on its place under the lamp. */
+    BASKING("", Proof.SEEN),
+    /** Width of the belly in per cent of that of the head. */
+    BELLY("% of the head", Proof.SEEN),
+    /** Scutes piled up, or rings between them raised. */
+    RAISED("", Proof.SEEN),
+    /** Seen in its next stage, which the note names. */
+    STAGE("", Proof.SEEN),
     NOTE("", Proof.NONE);
 
     private final String unit;
@@ -49,10 +61,21 @@ public record LifeEvent(LocalDate day, Kind kind, OptionalDouble amount, String 
       return proof;
     }
 
-    /** What happens to animals of a group, in the order in which it is asked most. */
-    public static List<Kind> of(AnimalGroup group) {
-      Set<Kind> never = group == AnimalGroup.CRAB ? NOT_OF_CRABS : OF_CRABS_ONLY;
-      return List.of(values()).stream().filter(kind -> !never.contains(kind)).toList();
+    /**
+     * What a keeper enters of such an animal with one tap, in the order in which it is asked most.
+     * A width, raised scutes and a stage are asked where they are judged.
+     */
+    public static List<Kind> of(CareSheet sheet) {
+      Set<Kind> some = EnumSet.allOf(Kind.class);
+      some.removeAll(ASKED_ELSEWHERE);
+      some.removeAll(sheet.group() == AnimalGroup.CRAB ? NOT_OF_CRABS : OF_CRABS_ONLY);
+      if (sheet.breeding().carrying().isEmpty()) {
+        some.remove(BERRIED);
+      }
+      if (sheet.stages().stream().allMatch(stage -> stage.needs().basking().isEmpty())) {
+        some.remove(BASKING);
+      }
+      return List.copyOf(some);
     }
   }
 

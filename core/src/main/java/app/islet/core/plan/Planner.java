@@ -36,7 +36,7 @@ public final class Planner {
   public static Plan plan(HusbandryState s) {
     List<Task> tasks = new ArrayList<>();
     for (Resident resident : s.residents()) {
-      for (Food food : resident.stage().foods()) {
+      for (Food food : resident.foods()) {
         tasks.add(feeding(resident, food));
       }
       for (Supplement extra : resident.stage().supplements()) {

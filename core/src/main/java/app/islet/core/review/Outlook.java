@@ -4,8 +4,9 @@ import app.islet.core.animal.Resident;
 import app.islet.core.situation.HusbandryState;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -15,7 +16,8 @@ import java.util.Set;
  * <p>Growth is an average; an animal may be half as fast or twice. A measurement moves the whole
  * outlook.
  *
- * @param events the first month in which each judgement turns Danger or Wrong, soonest first
+ * @param events the first month in which each thing is to be watched, is wrong and is a danger,
+ *     soonest first
  */
 public record Outlook(List<Event> events) {
   private static final double DAYS_PER_MONTH = 30.44;
@@ -31,6 +33,9 @@ public record Outlook(List<Event> events) {
 
   /** The rules of floor and litres: what they find is called outgrown. */
   static final Set<String> ROOM = Set.of("floor-too-small", "too-little-water");
+
+  /** The rule that says today what is outgrown later. */
+  private static final String FORETELLING = "soon-outgrown";
 
   /**
    * @param month months from now, from 1
@@ -50,18 +55,41 @@ public record Outlook(List<Event> events) {
     if (!canTell(now)) {
       return new Outlook(List.of());
     }
-    Set<String> known = new HashSet<>();
-    failing(now).forEach(finding -> known.add(key(finding)));
+    Map<String, Severity> worst = new HashMap<>();
+    worsening(now).forEach(finding -> isWorse(worst, finding));
     List<Event> events = new ArrayList<>();
     for (int month = 1; month <= months; month += month < MONTHLY ? 1 : 3) {
       HusbandryState then = now.after(days(month));
-      for (Finding finding : failing(then)) {
-        if (known.add(key(finding))) {
+      for (Finding finding : worsening(then)) {
+        if (isWorse(worst, finding)) {
           events.add(new Event(month, then.date(), finding));
         }
       }
     }
     return new Outlook(events);
+  }
+
+  /** What of a situation is worse than a note and can come with time. */
+  private static List<Finding> worsening(HusbandryState situation) {
+    return Review.judged(situation)
+        .filter(f -> f.severity() != Severity.NOTE)
+        .filter(Outlook::comesWithGrowth)
+        .toList();
+  }
+
+  /** A tube ages too, but is replaced on the rounds; and what foretells is not what happens. */
+  private static boolean comesWithGrowth(Finding f) {
+    return f.step() != Step.LIGHT && !f.rule().equals(FORETELLING);
+  }
+
+  private static boolean isWorse(Map<String, Severity> worst, Finding finding) {
+    String what = finding.rule() + "/" + finding.who();
+    Severity before = worst.get(what);
+    boolean worse = before == null || finding.severity().compareTo(before) < 0;
+    if (worse) {
+      worst.put(what, finding.severity());
+    }
+    return worse;
   }
 
   /**
@@ -98,8 +126,8 @@ public record Outlook(List<Event> events) {
   }
 
   /**
-   * What of a situation is Danger, Wrong or too little room; no light, for a tube ages too, but is
-   * replaced on the rounds.
+   * What of a situation is Danger, Wrong or too little room: what a design must be free of. No
+   * light, for a tube is replaced on the rounds.
    */
   public static List<Finding> failing(HusbandryState situation) {
     return Review.judged(situation)
@@ -113,9 +141,5 @@ public record Outlook(List<Event> events) {
     return f.severity() == Severity.DANGER
         || f.severity() == Severity.WRONG
         || f.severity() == Severity.WATCH && ROOM.contains(f.rule());
-  }
-
-  private static String key(Finding finding) {
-    return finding.rule() + "/" + finding.who() + "/" + finding.severity();
   }
 }

@@ -181,6 +181,14 @@ public record HusbandryState(
 
   /** The same enclosure with its residents grown as expected. */
   public HusbandryState after(int days) {
-    return with(residents.stream().map(r -> r.after(days)).toList(), date.plusDays(days));
+    return with(grown(days), date.plusDays(days));
+  }
+
+  /** The residents grown as expected here: under the sky some rest through the winter. */
+  public List<Resident> grown(int days) {
+    Site site = enclosure.site();
+    return residents.stream()
+        .map(r -> r.after(GrowingDays.of(r, date, days, site.outdoors(), site.isSouth())))
+        .toList();
   }
 }

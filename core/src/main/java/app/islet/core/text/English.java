@@ -1,8 +1,10 @@
 package app.islet.core.text;
 
 import java.time.LocalDate;
+import java.time.Month;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -67,6 +69,11 @@ public final class English {
   /** November 2026. */
   public static String month(LocalDate day) {
     return MONTH.format(day);
+  }
+
+  /** Its name. */
+  public static String month(Month month) {
+    return month.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
   }
 
   /** 14:05. */

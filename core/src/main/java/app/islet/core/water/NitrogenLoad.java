@@ -14,7 +14,7 @@ public final class NitrogenLoad {
   }
 
   private static double gPerDay(Resident r) {
-    return r.stage().foods().stream()
+    return r.foods().stream()
         .mapToDouble(
             food ->
                 Ammonia.tanG(

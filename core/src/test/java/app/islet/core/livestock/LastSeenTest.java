@@ -2,7 +2,6 @@ package app.islet.core.livestock;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
@@ -56,11 +55,21 @@ class LastSeenTest {
 
   @Test
   void crabs_moult_and_the_others_shed() {
-    assertThat(LifeEvent.Kind.of(AnimalGroup.CRAB))
-        .contains(LifeEvent.Kind.MOULTED)
-        .doesNotContain(LifeEvent.Kind.SHED);
-    assertThat(LifeEvent.Kind.of(AnimalGroup.TURTLE))
-        .contains(LifeEvent.Kind.SHED)
-        .doesNotContain(LifeEvent.Kind.MOULTED);
+    assertThat(kinds("land-hermit"))
+        .contains(LifeEvent.Kind.MOULTED, LifeEvent.Kind.BERRIED)
+        .doesNotContain(LifeEvent.Kind.SHED, LifeEvent.Kind.BASKING);
+    assertThat(kinds("slider"))
+        .contains(LifeEvent.Kind.SHED, LifeEvent.Kind.BASKING)
+        .doesNotContain(LifeEvent.Kind.MOULTED, LifeEvent.Kind.BERRIED);
+  }
+
+  @Test
+  void what_is_asked_beside_its_judgement_has_no_button() {
+    assertThat(kinds("slider"))
+        .doesNotContain(LifeEvent.Kind.BELLY, LifeEvent.Kind.RAISED, LifeEvent.Kind.STAGE);
+  }
+
+  private static List<LifeEvent.Kind> kinds(String species) {
+    return LifeEvent.Kind.of(CareLibrary.bundled().find(species).orElseThrow());
   }
 }

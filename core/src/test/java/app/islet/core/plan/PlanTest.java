@@ -6,6 +6,7 @@ import static app.islet.core.Setups.axolotlTank;
 import static app.islet.core.Setups.axolotls;
 import static app.islet.core.Setups.sliderPool;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.islet.core.Assessment;
@@ -233,6 +234,22 @@ class PlanTest {
     double worms = 0.092 * 0.11 * 4 * 0.8 / 2;
     double pellets = 0.092 * 0.45 * 0.005 * 9 * 8 / 7;
     assertThat(a.ammoniaGPerDay()).isCloseTo(worms + pellets, within(1e-9));
+  }
+
+  @Test
+  void a_smaller_ration_is_less_food_and_less_ammonia() {
+    Resident fed = axolotls(1, 20);
+    Resident less = fed.ration(0.8);
+    Plan plan = plan(axolotlTank(), less);
+    assertThat(plan.task("feed:they:earthworm").orElseThrow().amount().text(UnitSystem.METRIC))
+        .as("of 4 pieces, in halves")
+        .startsWith("3 pieces");
+    double worms = 0.092 * 0.11 * 3 * 0.8 / 2;
+    double pellets = 0.8 * 0.092 * 0.45 * 0.005 * 9 * 8 / 7;
+    assertThat(Assessment.of(axolotlTank(), List.of(less), TODAY).ammoniaGPerDay())
+        .isCloseTo(worms + pellets, within(1e-9));
+    assertThatThrownBy(() -> fed.ration(0.4)).isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> fed.ration(1.6)).isInstanceOf(IllegalArgumentException.class);
   }
 
   @Test

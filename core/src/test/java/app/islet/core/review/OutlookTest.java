@@ -17,12 +17,15 @@ import app.islet.core.animal.SpaceNeeds;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Site;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.situation.HusbandryState;
 import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -30,6 +33,20 @@ import org.junit.jupiter.api.Test;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class OutlookTest {
   private static final Resident YOUNG = animals("slider", 1, 7);
+
+  private static final Site UNDER_THE_SKY =
+      new Site(
+          26,
+          16,
+          8,
+          3,
+          70,
+          Optional.empty(),
+          false,
+          0,
+          OptionalDouble.of(48),
+          OptionalDouble.of(11),
+          true);
 
   private static HusbandryState starterTank() {
     return HusbandryState.of(
@@ -67,6 +84,33 @@ class OutlookTest {
     assertThat(events)
         .extracting(e -> e.finding().rule() + " " + e.finding().severity())
         .doesNotHaveDuplicates();
+  }
+
+  @Test
+  void a_thing_is_told_when_it_is_to_be_watched_and_again_when_it_is_wrong() {
+    List<Severity> water =
+        Outlook.of(starterTank(), 60).events().stream()
+            .map(Outlook.Event::finding)
+            .filter(f -> f.rule().equals("too-little-water"))
+            .map(Finding::severity)
+            .toList();
+    assertThat(water)
+        .startsWith(Severity.WATCH, Severity.WRONG)
+        .isSortedAccordingTo(Comparator.reverseOrder());
+  }
+
+  @Test
+  void under_the_sky_nobody_grows_through_the_winter_rest() {
+    Resident turtle = animals("spotted-turtle", 1, 9);
+    HusbandryState indoors = HusbandryState.of(tank(100, 50, 45, 20), List.of(turtle), TODAY);
+    HusbandryState outdoors =
+        HusbandryState.of(tank(100, 50, 45, 20).withSite(UNDER_THE_SKY), List.of(turtle), TODAY);
+    double inside = indoors.after(365).residents().get(0).bodyCm();
+    double outside = outdoors.after(365).residents().get(0).bodyCm();
+    // Ten weeks of fifty-two, by its sheet.
+    assertThat(outside).isEqualTo(turtle.after(365 - 71).bodyCm());
+    assertThat(inside).isEqualTo(turtle.after(365).bodyCm());
+    assertThat(outdoors.after(180).residents()).isEqualTo(indoors.after(180).residents());
   }
 
   @Test

@@ -10,9 +10,6 @@ import app.islet.core.animal.Resident;
 final class BodyEstimate {
   private static final double UNSURE = 1.2;
 
-  /** Who is shorter than this share of another is no company for it; common practice, no source. */
-  static final double HALF = 0.5;
-
   private BodyEstimate() {}
 
   /** Whether the drop is higher than the animal, whatever its exact height. */
@@ -23,12 +20,5 @@ final class BodyEstimate {
   /** Whether the head goes through and the body does not, whatever their exact widths. */
   static boolean surelyHeld(double gapCm, Resident r) {
     return gapCm > UNSURE * r.headCm() && UNSURE * gapCm < r.widthCm();
-  }
-
-  /**
-   * Whether it is so much shorter that nobody keeps the two together; common practice, no source.
-   */
-  static boolean underHalf(double smallCm, double bigCm) {
-    return smallCm < HALF * bigCm;
   }
 }

@@ -1,6 +1,7 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.TooSmallBeside;
 import app.islet.core.care.CompanyKind;
 import app.islet.core.care.Evidence;
 import app.islet.core.care.Habitat;
@@ -37,7 +38,7 @@ public final class CompanyHurts implements ResidentRule {
 
   private Optional<Finding> judge(Companion c, Resident r) {
     if (c.kind().mouthShare() * c.bodyCm() >= r.widthCm()) {
-      boolean half = BodyEstimate.underHalf(r.bodyCm(), c.bodyCm());
+      boolean half = TooSmallBeside.underHalf(r.bodyCm(), c.bodyCm());
       return Optional.of(
           finding(half ? Severity.DANGER : Severity.WRONG, Step.RESIDENTS)
               .basis(half ? Evidence.PRACTICE : Evidence.MEMORY)

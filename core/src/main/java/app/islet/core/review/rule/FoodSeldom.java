@@ -42,7 +42,7 @@ public final class FoodSeldom implements ResidentRule {
             .why("{}", String.join(" ", seldom.stream().flatMap(f -> f.seldom().stream()).toList()))
             .remedy(
                 "Feed instead: {}.",
-                r.stage().foods().stream().map(food -> food.name()).collect(English.listing()))
+                r.foods().stream().map(food -> food.name()).collect(English.listing()))
             .build());
   }
 }

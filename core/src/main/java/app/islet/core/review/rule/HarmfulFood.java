@@ -40,7 +40,7 @@ public final class HarmfulFood implements ResidentRule {
             .why("It cannot digest it, is hurt by it, or falls ill of it over months.")
             .remedy(
                 "Feed instead: {}.",
-                r.stage().foods().stream().map(f -> f.name()).collect(English.listing()))
+                r.foods().stream().map(f -> f.name()).collect(English.listing()))
             .build());
   }
 }

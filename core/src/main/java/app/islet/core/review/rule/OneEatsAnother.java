@@ -2,6 +2,7 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.TooSmallBeside;
 import app.islet.core.care.Evidence;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
@@ -45,25 +46,15 @@ public final class OneEatsAnother implements Rule {
       return eater.map(big -> eaten(small, big));
     }
     return larger.stream()
-        .filter(big -> small.bodyCm() / big.bodyCm() < neededRatio(small, big))
+        .filter(big -> small.bodyCm() / big.bodyCm() < TooSmallBeside.neededRatio(small, big))
         .min(
             Comparator.comparing((Resident big) -> severity(small, big))
                 .thenComparing(bySize.reversed()))
         .map(big -> bitten(small, big));
   }
 
-  /** Share of the larger one's length that the smaller must have. */
-  private static double neededRatio(Resident small, Resident big) {
-    return Math.max(
-        isSameKind(small, big) ? 0 : BodyEstimate.HALF, big.stage().needs().group().sizeRatio());
-  }
-
-  private static boolean isSameKind(Resident one, Resident other) {
-    return one.sheet().kind().equals(other.sheet().kind());
-  }
-
   private static Severity severity(Resident small, Resident big) {
-    return isSameKind(small, big) ? Severity.WRONG : Severity.WATCH;
+    return TooSmallBeside.isSameKind(small, big) ? Severity.WRONG : Severity.WATCH;
   }
 
   /**
@@ -71,7 +62,7 @@ public final class OneEatsAnother implements Rule {
    * is common practice. Where both speak it is a Danger.
    */
   private Finding eaten(Resident small, Resident big) {
-    boolean half = BodyEstimate.underHalf(small.bodyCm(), big.bodyCm());
+    boolean half = TooSmallBeside.underHalf(small.bodyCm(), big.bodyCm());
     return finding(half ? Severity.DANGER : Severity.WRONG, Step.RESIDENTS)
         .who(small)
         .basis(half ? Evidence.PRACTICE : Evidence.MEMORY)

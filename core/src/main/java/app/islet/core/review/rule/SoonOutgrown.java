@@ -41,9 +41,7 @@ public final class SoonOutgrown implements Rule {
       return Stream.empty();
     }
     for (int month = 1; month <= ahead(s); month++) {
-      int days = Outlook.days(month);
-      SpaceNeeds then =
-          new SpaceNeeds(Cohort.of(s.residents().stream().map(r -> r.after(days)).toList()));
+      SpaceNeeds then = new SpaceNeeds(Cohort.of(s.grown(Outlook.days(month))));
       if (tooSmall(s, then)) {
         return Stream.of(outgrown(s, month, then));
       }
