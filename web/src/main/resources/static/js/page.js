@@ -4,6 +4,7 @@ import { enhance as find } from "./part/find.js";
 import { enhance as keys } from "./part/keys.js";
 import { enhance as later } from "./part/later.js";
 import { enhance as locate } from "./part/locate.js";
+import { enhance as mark } from "./part/mark.js";
 import { enhance as once } from "./part/once.js";
 import { enhance as print } from "./part/print.js";
 import { enhance as stages } from "./part/stages.js";
@@ -16,4 +17,4 @@ import { enhance as pins } from "./bench/pins.js";
 import { enhance as history } from "./bench/history.js";
 import { enhance as preview } from "./bench/preview.js";
 
-for (const enhance of [chart, find, keys, later, locate, once, print, stages, steps, preview, history, drag, board, inspect, panels, pins]) enhance(document);
+for (const enhance of [chart, find, keys, later, locate, mark, once, print, stages, steps, preview, history, drag, board, inspect, panels, pins]) enhance(document);

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Place;
+import app.islet.web.animal.Background;
+import app.islet.web.animal.Photo;
 import app.islet.web.figure.FigureKind;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -94,11 +96,17 @@ class MessagesTest {
     for (LifeEvent.Kind kind : LifeEvent.Kind.values()) {
       asked.add("life." + kind.name().toLowerCase(Locale.ROOT));
     }
+    for (Background.Origin origin : Background.Origin.values()) {
+      asked.add("about.origin-" + origin.name().toLowerCase(Locale.ROOT));
+    }
+    for (Photo.Shows shows : Photo.Shows.values()) {
+      asked.add("photo." + shows.name().toLowerCase(Locale.ROOT));
+    }
     Set<String> known = new TreeSet<>(messages.stringPropertyNames());
     known.removeIf(
         key -> OF_A_FORM.matcher(key).lookingAt() || OF_A_FIGURE.matcher(key).lookingAt());
     asked.removeIf(key -> OF_A_FORM.matcher(key).lookingAt());
-    assertThat(asked).isEqualTo(known);
+    assertThat(asked).containsExactlyInAnyOrderElementsOf(known);
   }
 
   /** A field without a label fails when its page is opened; here, that no label lacks its field. */

@@ -33,6 +33,11 @@ public record Timetable(List<Row> rows) {
   public record Row(
       String outlet, Optional<LocalTime> on, Optional<LocalTime> off, boolean runs, Phrase why) {}
 
+  /** How long the basking lamp is lit on a day, h. */
+  public static double baskingHours(Enclosure e, List<Resident> residents, LocalDate date) {
+    return BaskingHours.of(residents, Photoperiod.of(e).hoursOn(date));
+  }
+
   public static Timetable of(Enclosure e, List<Resident> residents, LocalDate date) {
     Photoperiod light = Photoperiod.of(e);
     double hours = light.hoursOn(date);
@@ -50,7 +55,7 @@ public record Timetable(List<Row> rows) {
                     Quantity.hours(hours))
                 : Phrase.of("{} of day, the same all year", Quantity.hours(hours))));
     if (e.has(Equipment.BaskingLamp.class)) {
-      double lamp = BaskingHours.of(residents, hours);
+      double lamp = baskingHours(e, residents, date);
       rows.add(
           row(
               "Basking lamp",

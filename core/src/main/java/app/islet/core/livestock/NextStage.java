@@ -9,6 +9,7 @@ import app.islet.core.care.Statement;
 import app.islet.core.care.Statements;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -42,6 +43,9 @@ public record NextStage(
 
   private static final int MOST_DAYS = 3650;
 
+  /** A window so short is told in days. */
+  private static final int NEAR_DAYS = 45;
+
   /**
    * What is otherwise in the next stage.
    *
@@ -53,6 +57,26 @@ public record NextStage(
   public NextStage {
     differences = List.copyOf(differences);
     law = List.copyOf(law);
+  }
+
+  /** The days in words, as {@code March to May 2027}. */
+  public String when(LocalDate today) {
+    if (earliest.isEmpty()) {
+      return "nobody can say when";
+    }
+    String from = isDue(today) ? "any day now" : English.month(earliest.get());
+    if (latest.isEmpty()) {
+      return "from %s on, or never".formatted(isDue(today) ? "now" : from);
+    }
+    String to = English.month(latest.get());
+    if (isDue(today)) {
+      return latest.get().isAfter(today) ? "any day now, by " + to + " at the latest" : from;
+    }
+    boolean near = latest.get().isBefore(earliest.get().plusDays(NEAR_DAYS));
+    if (near) {
+      return English.shortDay(earliest.get()) + " to " + English.day(latest.get());
+    }
+    return from.equals(to) ? "in " + from : from + " to " + to;
   }
 
   /** Whether it may be in it any day now. */

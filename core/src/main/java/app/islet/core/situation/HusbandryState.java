@@ -184,11 +184,15 @@ public record HusbandryState(
     return with(grown(days), date.plusDays(days));
   }
 
-  /** The residents grown as expected here: under the sky some rest through the winter. */
+  /** The residents grown as expected here. */
   public List<Resident> grown(int days) {
-    Site site = enclosure.site();
-    return residents.stream()
-        .map(r -> r.after(GrowingDays.of(r, date, days, site.outdoors(), site.isSouth())))
+    return grown(residents, enclosure.site(), date, days);
+  }
+
+  /** Some grown as expected from a day on: under the sky some rest through the winter. */
+  public static List<Resident> grown(List<Resident> some, Site site, LocalDate from, int days) {
+    return some.stream()
+        .map(r -> r.after(GrowingDays.of(r, from, days, site.outdoors(), site.isSouth())))
         .toList();
   }
 }

@@ -2,11 +2,14 @@ package app.islet.web.animal;
 
 import app.islet.core.care.FoodItem;
 import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -18,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  */
 @Entity
 public class Animal {
+  private static final int PERCENT = 100;
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -31,6 +36,9 @@ public class Animal {
   private @Nullable String statedStage;
   private @Nullable String school;
   private String alsoFed = "";
+  @Embedded private Background background = Background.UNKNOWN;
+  private @Nullable LocalDate formSince;
+  private int rationPercent = PERCENT;
 
   @Column(updatable = false)
   private UUID clientId;
@@ -85,7 +93,46 @@ public class Animal {
     other.statedStage = statedStage;
     other.school = school;
     other.alsoFed = alsoFed;
+    other.background = background.ofOffshoot(id);
+    other.formSince = formSince;
+    other.rationPercent = rationPercent;
     return other;
+  }
+
+  /** Where it came from and how old it is. */
+  public Animal know(Background known) {
+    this.background = known;
+    return this;
+  }
+
+  /** It was seen in a stage; where that is another form, the lengths before count no longer. */
+  public Animal seenAs(String stage, boolean otherForm, LocalDate day) {
+    this.statedStage = stage;
+    this.formSince = otherForm ? day : formSince;
+    return this;
+  }
+
+  /** Gives it so much of the portions of its sheet, in per cent. */
+  public Animal feed(int percent) {
+    this.rationPercent = percent;
+    return this;
+  }
+
+  public Background background() {
+    return background;
+  }
+
+  public Optional<LocalDate> formSince() {
+    return Optional.ofNullable(formSince);
+  }
+
+  public int rationPercent() {
+    return rationPercent;
+  }
+
+  /** The same as a share. */
+  public double ration() {
+    return (double) rationPercent / PERCENT;
   }
 
   /** Key on the books. */

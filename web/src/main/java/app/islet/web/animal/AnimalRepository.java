@@ -18,6 +18,13 @@ interface AnimalRepository extends JpaRepository<Animal, Long> {
 
   Optional<Animal> findByClientId(UUID clientId);
 
+  /** A batch and those out of it. */
+  @Query(
+      """
+      select a from Animal a where a.collectionId = :collectionId
+      and (a.id = :batch or a.background.originAnimalId = :batch) order by a.id""")
+  List<Animal> ofBatch(long batch, long collectionId);
+
   /** Locks them until the transaction ends, in one order. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query(

@@ -1,15 +1,20 @@
 package app.islet.web.animal;
 
+import app.islet.core.animal.Heads;
+import app.islet.core.care.Stage;
+import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.support.NotFoundException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
@@ -21,11 +26,13 @@ public class Animals {
   private final AnimalRepository animals;
   private final PlaceRepository places;
   private final Books books;
+  private final LifeLog life;
 
-  Animals(AnimalRepository animals, PlaceRepository places, Books books) {
+  Animals(AnimalRepository animals, PlaceRepository places, Books books, LifeLog life) {
     this.animals = animals;
     this.places = places;
     this.books = books;
+    this.life = life;
   }
 
   /** In the order they were entered. */
@@ -87,6 +94,56 @@ public class Animals {
         clientId,
         Optional.of(seen));
     animals.saveAndFlush(get(context, group.id()).asOne(false));
+  }
+
+  /** Those out of one batch, with the batch itself, in the order they were entered. */
+  @Transactional(readOnly = true)
+  public List<Animal> siblings(CollectionContext context, Animal animal) {
+    Long batch = animal.background().originAnimalId();
+    return animals.ofBatch(batch == null ? animal.id() : batch, context.collectionId());
+  }
+
+  /** Says where it came from, how old it is and of which sex. */
+  @Transactional
+  public void know(CollectionContext context, long id, Heads sexes, Background known) {
+    Animal animal = lock(context, id);
+    animal
+        .describe(animal.name(), sexes.males(), sexes.females(), animal.statedStage())
+        .know(known);
+    animals.saveAndFlush(animal);
+  }
+
+  /** Gives it so much of its sheet's portions, in per cent. */
+  @Transactional
+  public void feed(CollectionContext context, long id, int percent) {
+    animals.saveAndFlush(lock(context, id).feed(percent));
+  }
+
+  /**
+   * It was seen in a stage: it is written into its life, once, and holds from now on.
+   *
+   * @param otherForm whether lengths of before say nothing of it any more
+   */
+  @Transactional
+  public void seenAs(
+      CollectionContext context,
+      long id,
+      Stage stage,
+      boolean otherForm,
+      LocalDate day,
+      UUID clientId) {
+    Animal animal = lock(context, id);
+    LifeEvent event =
+        new LifeEvent(day, LifeEvent.Kind.STAGE, OptionalDouble.empty(), stage.name());
+    life.add(context, id, event, clientId);
+    animals.saveAndFlush(animal.seenAs(stage.id(), otherForm, day));
+  }
+
+  private Animal lock(CollectionContext context, long id) {
+    context.require(Role.KEEPER);
+    return animals.lock(List.of(id), context.collectionId()).stream()
+        .findFirst()
+        .orElseThrow(() -> new NotFoundException("the collection has no animal " + id));
   }
 
   /** A tub or box in an enclosure, or its eggs: the one there is, or a new one. */

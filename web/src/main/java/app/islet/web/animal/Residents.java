@@ -214,7 +214,7 @@ public class Residents {
   }
 
   private Animal lock(CollectionContext context, long enclosureId, long animalId) {
-    enclosures.lock(context, enclosureId);
+    enclosures.get(context, enclosureId);
     Animal animal = lock(context, animalId);
     String home = books.home(enclosureId).name();
     boolean wasHere =
@@ -250,10 +250,26 @@ public class Residents {
             new Measurement(animalId, day, lengthCm, smallestCm, massG, stamp(context, clientId)));
   }
 
+  /** The same of an animal wherever it is: in an enclosure or a tub. */
+  @Transactional
+  public Measurement measure(
+      CollectionContext context,
+      long animalId,
+      LocalDate day,
+      OptionalDouble lengthCm,
+      OptionalDouble smallestCm,
+      OptionalDouble massG,
+      UUID clientId) {
+    lock(context, animalId);
+    return measurements.append(
+        clientId,
+        () ->
+            new Measurement(animalId, day, lengthCm, smallestCm, massG, stamp(context, clientId)));
+  }
+
   /** Takes a measurement back by an entry that voids it; twice is harmless. */
   @Transactional
-  public void voidMeasurement(CollectionContext context, long enclosureId, long measurementId) {
-    enclosures.lock(context, enclosureId);
+  public void voidMeasurement(CollectionContext context, long measurementId) {
     measurements
         .findById(measurementId)
         .filter(

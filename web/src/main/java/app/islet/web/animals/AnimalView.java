@@ -1,9 +1,7 @@
 package app.islet.web.animals;
 
-import app.islet.core.animal.OwnGrowth;
 import app.islet.core.animal.Resident;
 import app.islet.core.livestock.Balance;
-import app.islet.core.livestock.Census;
 import app.islet.core.livestock.LastSeen;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeEvent;
@@ -13,7 +11,6 @@ import app.islet.core.livestock.Survival;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.text.English;
 import app.islet.web.animal.Animal;
-import app.islet.web.animal.LifeEntry;
 import app.islet.web.animal.Measurement;
 import app.islet.web.drawing.ThenAndNow;
 import app.islet.web.snapshot.Occupants;
@@ -36,6 +33,7 @@ import java.util.Set;
  * @param balance what became of all there ever were; empty for a single animal that is here
  * @param life what happened, the newest first
  * @param lastSeen when that was, and what to do if it is long ago; empty where nobody says
+ * @param hints what to look at on its other pages
  * @param moreCompany how many more it was together with
  * @param mayUndo what was entered last and can be undone, in words; empty where nothing can
  */
@@ -50,7 +48,7 @@ record AnimalView(
     String lastSeen,
     List<Together> company,
     int moreCompany,
-    Optional<GrowthChart> growth,
+    List<AnimalHint> hints,
     String mayUndo) {
   private static final double SURE_PERCENT = 95;
 
@@ -93,37 +91,29 @@ record AnimalView(
   /** Who was in the same place, and when. */
   record Together(long id, String who, String place, String when) {}
 
-  static AnimalView of(
-      Animal animal,
-      Resident resident,
-      List<Measurement> sizes,
-      List<LifeEntry> entries,
-      Ledger ledger,
-      PlaceNames names,
-      Map<String, String> animals,
-      LocalDate today,
-      Units u) {
-    Census census = ledger.census(animal.key(), today);
-    // Nobody measures an egg, and what hatches looks otherwise.
-    boolean eggs = resident.stage().hatch().isPresent();
+  /**
+   * @param animals names of all, by their keys
+   */
+  static AnimalView of(Subject s, Map<String, String> animals, Units u) {
+    Animal animal = s.animal();
+    Resident resident = s.resident();
+    Ledger ledger = s.books().ledger();
+    PlaceNames names = s.books().names();
     List<Presence> together = ledger.together(animal.key());
-    Optional<OwnGrowth> growth =
-        OwnGrowth.of(
-            resident.sheet(), resident.stage(), Occupants.lengths(sizes), Optional.empty());
     return new AnimalView(
         animal,
-        census.heads() == 0 ? Messages.text("animals.none-here") : resident.words(),
-        eggs ? "" : size(resident, u),
-        eggs ? "" : picture(resident, sizes, u),
-        census.lines().stream()
+        !s.isHere() ? Messages.text("animals.none-here") : resident.words(),
+        s.isEggs() ? "" : size(resident, u),
+        s.isEggs() ? "" : picture(resident, Occupants.ofThisForm(animal, s.sizes()), u),
+        s.here().lines().stream()
             .map(
                 line ->
                     new Home(
                         names.enclosureOf(line.place()), names.name(line.place()), line.count()))
             .toList(),
-        balance(ledger.balanceOfAll(animal.key(), today), animal.single()),
-        life(animal, sizes, entries, ledger, names, animals, u),
-        lastSeen(resident, entries, today),
+        balance(ledger.balanceOfAll(animal.key(), s.today()), animal.single()),
+        life(s, animals, u),
+        lastSeen(s),
         together.stream()
             .sorted(Comparator.comparing(Presence::from).reversed())
             .limit(MOST_COMPANY)
@@ -136,7 +126,7 @@ record AnimalView(
                         when(p.from(), p.until())))
             .toList(),
         Math.max(0, together.size() - MOST_COMPANY),
-        growth.map(g -> GrowthChart.of(g, today, u)),
+        AnimalHint.of(s, u),
         ledger.movements(animal.key()).isEmpty() ? "" : Messages.text("animals.undo-last"));
   }
 
@@ -211,8 +201,9 @@ record AnimalView(
   /**
    * Said only of animals somebody enters sightings of: the others are seen and not written down.
    */
-  private static String lastSeen(Resident r, List<LifeEntry> entries, LocalDate today) {
-    return LastSeen.of(r.stage(), entries.stream().map(LifeEntry::event).toList())
+  private static String lastSeen(Subject s) {
+    LocalDate today = s.today();
+    return LastSeen.of(s.resident().stage(), s.events())
         .map(
             seen -> {
               String ago = English.count(seen.daysAgo(today), "day");
@@ -244,14 +235,10 @@ record AnimalView(
     return left;
   }
 
-  private static List<Event> life(
-      Animal animal,
-      List<Measurement> sizes,
-      List<LifeEntry> entries,
-      Ledger ledger,
-      PlaceNames names,
-      Map<String, String> animals,
-      Units u) {
+  private static List<Event> life(Subject s, Map<String, String> animals, Units u) {
+    Animal animal = s.animal();
+    Ledger ledger = s.books().ledger();
+    PlaceNames names = s.books().names();
     List<Event> all = new ArrayList<>();
     for (Movement m : standing(ledger.history(animal.key()))) {
       boolean own = m.animals().equals(animal.key());
@@ -265,7 +252,7 @@ record AnimalView(
               own ? what : animals.getOrDefault(m.animals(), "") + ": " + what,
               m.note()));
     }
-    for (Measurement m : sizes) {
+    for (Measurement m : s.sizes()) {
       String length = m.lengthCm() == null ? "" : u.cm(m.lengthCm());
       String mass = m.massG() == null ? "" : u.text(Quantity.grams(m.massG()));
       all.add(
@@ -278,8 +265,7 @@ record AnimalView(
                   length + (length.isEmpty() || mass.isEmpty() ? "" : ", ") + mass),
               ""));
     }
-    for (LifeEntry entry : entries) {
-      LifeEvent e = entry.event();
+    for (LifeEvent e : s.events()) {
       all.add(
           new Event(
               e.day(),

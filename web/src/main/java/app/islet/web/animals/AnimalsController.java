@@ -10,13 +10,10 @@ import app.islet.core.text.English;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
-import app.islet.web.animal.LifeLog;
-import app.islet.web.animal.Measurement;
 import app.islet.web.animal.MovedMeanwhileException;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
-import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
@@ -48,22 +45,12 @@ class AnimalsController {
   private final Books books;
   private final LivingAnimals living;
   private final CareSheetStore sheets;
-  private final EnclosureStore enclosures;
-  private final LifeLog life;
 
-  AnimalsController(
-      Animals animals,
-      Books books,
-      LivingAnimals living,
-      CareSheetStore sheets,
-      EnclosureStore enclosures,
-      LifeLog life) {
+  AnimalsController(Animals animals, Books books, LivingAnimals living, CareSheetStore sheets) {
     this.animals = animals;
     this.books = books;
     this.living = living;
     this.sheets = sheets;
-    this.enclosures = enclosures;
-    this.life = life;
   }
 
   @GetMapping
@@ -79,7 +66,7 @@ class AnimalsController {
             animals.all(context),
             books.ledger(context),
             sheets.library(context),
-            names(context),
+            living.names(context),
             day,
             gone));
     model.addAttribute("gone", gone);
@@ -88,10 +75,6 @@ class AnimalsController {
     model.addAttribute("clientId", UUID.randomUUID());
     model.addAttribute("sheets", sheets.library(context).all());
     return "animals/list";
-  }
-
-  private PlaceNames names(CollectionContext context) {
-    return new PlaceNames(books.places(context), enclosures.all(context));
   }
 
   @GetMapping("/{id}")
@@ -108,26 +91,16 @@ class AnimalsController {
   }
 
   private String page(CollectionContext context, long id, Model model, Form form) {
-    Animal animal = animals.get(context, id);
-    Ledger ledger = books.ledger(context);
-    PlaceNames names = names(context);
-    LocalDate today = context.today();
-    Census here = ledger.census(animal.key(), today);
-    List<Measurement> sizes = living.sizes(context, animal);
+    Subject s = living.subject(context, id);
+    Animal animal = s.animal();
+    Ledger ledger = s.books().ledger();
+    PlaceNames names = s.books().names();
+    Census here = s.here();
     Map<String, String> known =
         animals.all(context).stream().collect(Collectors.toMap(Animal::key, Animal::name));
     AnimalView.Show chosen = form.choice("show", AnimalView.Show.class, AnimalView.Show.ALL);
-    AnimalView view =
-        AnimalView.of(
-            animal,
-            living.resident(context, animal, ledger, names),
-            sizes,
-            life.of(animal),
-            ledger,
-            names,
-            known,
-            today,
-            context.units());
+    AnimalView view = AnimalView.of(s, known, context.units());
+    model.addAttribute("animal", animal);
     model.addAttribute("view", view);
     model.addAttribute("life", view.life(chosen));
     model.addAttribute("shows", shows(chosen));
@@ -162,7 +135,7 @@ class AnimalsController {
     return sheets
         .library(context)
         .find(animal.species())
-        .map(sheet -> LifeEvent.Kind.of(sheet.group()))
+        .map(LifeEvent.Kind::of)
         .orElse(List.of())
         .stream()
         .map(
@@ -199,7 +172,7 @@ class AnimalsController {
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
     context.require(Role.KEEPER);
     Animal animal = animals.get(context, id);
-    PlaceNames names = names(context);
+    PlaceNames names = living.names(context);
     Census here = books.ledger(context).census(animal.key(), context.today());
     Optional<Movement> movement = MoveForm.read(context, form, animal, here, names);
     if (movement.isEmpty()) {
@@ -237,7 +210,7 @@ class AnimalsController {
   String undo(
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
     Animal animal = animals.get(context, id);
-    PlaceNames names = names(context);
+    PlaceNames names = living.names(context);
     try {
       books.undo(context, id, form.clientId(), seen(form));
     } catch (UnbalancedException e) {
@@ -279,7 +252,7 @@ class AnimalsController {
           Messages.text("animals.singled-out", name, English.count(count, "animal"), group.name()),
           context.path("/animals/" + other.id()));
     } catch (UnbalancedException e) {
-      form.refuse("taken", e.sentence(key -> group.name(), names(context)::name));
+      form.refuse("taken", e.sentence(key -> group.name(), living.names(context)::name));
       return reply.refused(page(context, id, model, form));
     } catch (MovedMeanwhileException e) {
       return conflict(context, id, form, model, reply, e);

@@ -1,21 +1,12 @@
 package app.islet.web.animals;
 
 import app.islet.core.document.HandOverJson;
-import app.islet.core.livestock.Census;
 import app.islet.core.livestock.HandOver;
-import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.text.English;
-import app.islet.web.animal.Animal;
-import app.islet.web.animal.Animals;
-import app.islet.web.animal.Books;
-import app.islet.web.animal.LifeEntry;
-import app.islet.web.animal.LifeLog;
 import app.islet.web.collection.CollectionContext;
-import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Downloads;
 import app.islet.web.support.NotFoundException;
-import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -28,18 +19,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/animals/{id}")
 class HandOverController {
-  private final Animals animals;
-  private final Books books;
-  private final LifeLog life;
-  private final Snapshots snapshots;
   private final LivingAnimals living;
 
-  HandOverController(
-      Animals animals, Books books, LifeLog life, Snapshots snapshots, LivingAnimals living) {
-    this.animals = animals;
-    this.books = books;
-    this.life = life;
-    this.snapshots = snapshots;
+  HandOverController(LivingAnimals living) {
     this.living = living;
   }
 
@@ -75,18 +57,9 @@ class HandOverController {
   }
 
   private HandOver sheet(CollectionContext context, long id) {
-    Animal animal = animals.get(context, id);
-    PlaceNames names = new PlaceNames(books.places(context), List.of());
-    Ledger ledger = books.ledger(context);
-    String place =
-        ledger.census(animal.key(), context.today()).lines().stream()
-            .map(Census.Line::place)
-            .findFirst()
-            .orElseThrow(() -> new NotFoundException(animal.name() + " is not here any more"));
-    return HandOver.of(
-        living.resident(context, animal, ledger, names),
-        context.today(),
-        snapshots.get(context, names.enclosureOf(place)).water(),
-        life.of(animal).stream().map(LifeEntry::event).toList());
+    Subject s = living.subject(context, id);
+    return s.home()
+        .map(home -> HandOver.of(s.resident(), context.today(), home.water(), s.events()))
+        .orElseThrow(() -> new NotFoundException(s.animal().name() + " is not here any more"));
   }
 }

@@ -5,36 +5,100 @@ import app.islet.core.care.Stage;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Ledger;
 import app.islet.web.animal.Animal;
+import app.islet.web.animal.Animals;
+import app.islet.web.animal.Books;
+import app.islet.web.animal.LifeLog;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Residents;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Occupants;
+import app.islet.web.snapshot.Snapshots;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** An animal of the store as the core sees it, wherever it is: in an enclosure, a tub, as eggs. */
 @Component
 class LivingAnimals {
+  private final Animals animals;
+  private final Books books;
+  private final LifeLog life;
   private final Residents residents;
   private final CareSheetStore sheets;
+  private final EnclosureStore enclosures;
+  private final Snapshots snapshots;
 
-  LivingAnimals(Residents residents, CareSheetStore sheets) {
+  LivingAnimals(
+      Animals animals,
+      Books books,
+      LifeLog life,
+      Residents residents,
+      CareSheetStore sheets,
+      EnclosureStore enclosures,
+      Snapshots snapshots) {
+    this.animals = animals;
+    this.books = books;
+    this.life = life;
     this.residents = residents;
     this.sheets = sheets;
+    this.enclosures = enclosures;
+    this.snapshots = snapshots;
   }
 
-  /** What was measured of it until today, the oldest first. */
-  List<Measurement> sizes(CollectionContext context, Animal animal) {
-    return residents.measurements(List.of(animal)).getOrDefault(animal.id(), List.of()).stream()
-        .filter(m -> !m.day().isAfter(context.today()))
-        .toList();
+  PlaceNames names(CollectionContext context) {
+    return new PlaceNames(books.places(context), enclosures.all(context));
   }
 
-  /** All there are of it; as one where none is left. */
-  Resident resident(CollectionContext context, Animal animal, Ledger ledger, PlaceNames names) {
+  /** One animal with all that is known of it. */
+  Subject subject(CollectionContext context, long id) {
+    Animal animal = animals.get(context, id);
+    Ledger ledger = books.ledger(context);
+    PlaceNames names = names(context);
+    List<Measurement> sizes = sizes(context, List.of(animal)).getOrDefault(id, List.of());
+    Census here = ledger.census(animal.key(), context.today());
+    return new Subject(
+        animal,
+        resident(context, animal, sizes, ledger, names),
+        here,
+        home(context, here, names),
+        sizes,
+        life.of(animal),
+        new Subject.Books(ledger, names),
+        context.today());
+  }
+
+  private Optional<EnclosureSnapshot> home(
+      CollectionContext context, Census here, PlaceNames names) {
+    return here.lines().stream()
+        .max(Comparator.comparingInt(Census.Line::count))
+        .map(line -> snapshots.get(context, names.enclosureOf(line.place())));
+  }
+
+  /** What was measured of some until today, the oldest first. */
+  Map<Long, List<Measurement>> sizes(CollectionContext context, Collection<Animal> some) {
+    return residents.measurements(some).entrySet().stream()
+        .collect(
+            Collectors.toMap(
+                Map.Entry::getKey,
+                e ->
+                    e.getValue().stream().filter(m -> !m.day().isAfter(context.today())).toList()));
+  }
+
+  /** All there are of it, as they are today; as one where none is left. */
+  Resident resident(
+      CollectionContext context,
+      Animal animal,
+      List<Measurement> sizes,
+      Ledger ledger,
+      PlaceNames names) {
     LocalDate today = context.today();
     Census here = ledger.census(animal.key(), today);
     LocalDate since =
@@ -45,7 +109,7 @@ class LivingAnimals {
     int count = Math.max(1, here.heads());
     Resident resident =
         new Occupants(sheets.library(context), sheets.schools(context), today)
-            .occupant(new Residents.Stay(animal, 0, count, count, since), sizes(context, animal))
+            .occupant(new Residents.Stay(animal, 0, count, count, since), sizes)
             .resident();
     boolean eggs =
         here.heads() > 0 && here.lines().stream().allMatch(line -> names.isEggs(line.place()));

@@ -103,7 +103,7 @@ class RecordsController {
 
   @PostMapping("/{entry}/void")
   String voidEntry(CollectionContext context, @PathVariable long id, @PathVariable long entry) {
-    residents.voidMeasurement(context, id, entry);
+    residents.voidMeasurement(context, entry);
     return "redirect:" + context.path("/enclosures/" + id + "/records");
   }
 

@@ -6,6 +6,7 @@ import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.review.Acceptance;
 import app.islet.core.review.Outlook;
+import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.WaterRecord;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Measurement;
@@ -111,7 +112,7 @@ public record EnclosureSnapshot(
         other,
         revision,
         occupants,
-        days == 0 ? residents : residents.stream().map(r -> r.after(days)).toList(),
+        days == 0 ? residents : HusbandryState.grown(residents, other.site(), day, days),
         acceptances,
         water,
         day.plusDays(days));

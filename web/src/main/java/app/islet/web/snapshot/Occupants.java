@@ -28,8 +28,9 @@ import org.jspecify.annotations.Nullable;
  * @param schools what the collection keeps each species by, where it chose
  */
 public record Occupants(CareLibrary library, Map<String, String> schools, LocalDate day) {
-  public EnclosureSnapshot.Occupant occupant(Residents.Stay stay, List<Measurement> sizes) {
+  public EnclosureSnapshot.Occupant occupant(Residents.Stay stay, List<Measurement> all) {
     Animal r = stay.animal();
+    List<Measurement> sizes = ofThisForm(r, all);
     CareSheet sheet =
         library
             .find(r.species())
@@ -39,15 +40,24 @@ public record Occupants(CareLibrary library, Map<String, String> schools, LocalD
             Optional.ofNullable(r.statedStage()),
             Optional.ofNullable(r.school()).or(() -> Optional.ofNullable(schools.get(sheet.id()))),
             Optional.of(stay.since()),
-            r.alsoFed());
+            r.alsoFed(),
+            r.ration());
     Size size =
         Size.of(newest(sizes, Measurement::lengthCm), newest(sizes, Measurement::massG))
             .downTo(smallest(sizes));
     Heads heads = Heads.of(stay.count(), stay.all(), r.males(), r.females());
     Resident resident =
-        growing(new Resident(r.name(), sheet, heads, size, keeping), lengths(sizes));
+        growing(new Resident(r.name(), sheet, heads, size, keeping), lengths(sizes), r.formSince());
     boolean since = sizes.stream().anyMatch(m -> m.day().isAfter(stay.since()));
-    return new EnclosureSnapshot.Occupant(r, since ? resident.measuredSince() : resident, sizes);
+    return new EnclosureSnapshot.Occupant(r, since ? resident.measuredSince() : resident, all);
+  }
+
+  /** What was measured of a tadpole says nothing of the frog. */
+  public static List<Measurement> ofThisForm(Animal animal, List<Measurement> sizes) {
+    return animal
+        .formSince()
+        .map(since -> sizes.stream().filter(m -> !m.day().isBefore(since)).toList())
+        .orElse(sizes);
   }
 
   public static List<Measure> lengths(List<Measurement> sizes) {
@@ -58,7 +68,7 @@ public record Occupants(CareLibrary library, Map<String, String> schools, LocalD
   }
 
   /** The same, grown since the last length by what all lengths tell. */
-  private Resident growing(Resident r, List<Measure> lengths) {
+  private Resident growing(Resident r, List<Measure> lengths, Optional<LocalDate> formSince) {
     if (lengths.isEmpty()) {
       return r;
     }
@@ -67,8 +77,7 @@ public record Occupants(CareLibrary library, Map<String, String> schools, LocalD
         r.size()
             .measured(
                 (int) ChronoUnit.DAYS.between(last, day),
-                OwnGrowth.of(r.sheet(), r.stage(), lengths, Optional.empty())
-                    .map(OwnGrowth::growth));
+                OwnGrowth.of(r.sheet(), r.stage(), lengths, formSince).map(OwnGrowth::growth));
     return new Resident(r.name(), r.species(), r.heads(), size, r.keeping());
   }
 

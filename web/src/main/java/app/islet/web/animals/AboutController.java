@@ -1,0 +1,95 @@
+package app.islet.web.animals;
+
+import app.islet.core.animal.Heads;
+import app.islet.core.care.Breeding;
+import app.islet.web.animal.Animal;
+import app.islet.web.animal.Animals;
+import app.islet.web.animal.Background;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
+import app.islet.web.drawing.SexSigns;
+import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
+import app.islet.web.support.Reply;
+import app.islet.web.support.Units;
+import java.util.List;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** Who an animal is: its sex, by what that is told, its origin and age, and what it may breed. */
+@Controller
+@RequestMapping("/c/{collection}/animals/{id}/about")
+class AboutController {
+  private final LivingAnimals living;
+  private final Animals animals;
+
+  AboutController(LivingAnimals living, Animals animals) {
+    this.living = living;
+    this.animals = animals;
+  }
+
+  /**
+   * A sign of its sex.
+   *
+   * @param note from what length and how sure
+   * @param shows whether it can show already
+   */
+  record Sign(String sex, String drawing, String sign, String note, boolean shows) {}
+
+  @GetMapping
+  String show(CollectionContext context, @PathVariable long id, Model model) {
+    Animal animal = animals.get(context, id);
+    return page(context, id, model, new Form(AboutForm.typed(animal), context.system()));
+  }
+
+  private String page(CollectionContext context, long id, Model model, Form form) {
+    Subject s = living.subject(context, id);
+    model.addAttribute("animal", s.animal());
+    model.addAttribute("here", s.isHere());
+    model.addAttribute("fields", AboutForm.fields(form, s.animal(), batches(context, s.animal())));
+    model.addAttribute("signs", signs(s, context.units()));
+    model.addAttribute("expected", ExpectedWords.of(s));
+    return "animals/about";
+  }
+
+  /** Groups of its kind it may have hatched in. */
+  private List<Animal> batches(CollectionContext context, Animal animal) {
+    return animals.all(context).stream()
+        .filter(a -> !a.id().equals(animal.id()) && !a.single())
+        .filter(a -> a.species().equals(animal.species()))
+        .toList();
+  }
+
+  private static List<Sign> signs(Subject s, Units u) {
+    String male = Messages.text("about.male");
+    String female = Messages.text("about.female");
+    return s.resident().sheet().breeding().sexes().stream()
+        .map(
+            sign ->
+                new Sign(
+                    sign.sex() == Breeding.Sex.MALE ? male : female,
+                    SexSigns.of(sign.look(), male, female),
+                    sign.sign(),
+                    Messages.text("about.sign-note", u.cm(sign.fromCm()), sign.surety().words()),
+                    sign.showsAt(s.resident().bodyCm())))
+        .toList();
+  }
+
+  @PostMapping
+  String save(
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    Subject s = living.subject(context, id);
+    Background known = AboutForm.read(form, batches(context, s.animal()), context.today());
+    Heads sexes = AboutForm.sexes(form, s.animal(), Math.max(1, s.here().heads()));
+    if (form.hasErrors()) {
+      return reply.refused(page(context, id, model, form));
+    }
+    animals.know(context, id, sexes, known);
+    return reply.saved(Messages.text("about.saved"), context.path("/animals/" + id + "/about"));
+  }
+}

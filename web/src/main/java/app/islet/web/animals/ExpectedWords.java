@@ -1,0 +1,49 @@
+package app.islet.web.animals;
+
+import app.islet.core.care.Breeding;
+import app.islet.core.livestock.Expected;
+import app.islet.core.livestock.Expected.What;
+import app.islet.core.text.English;
+import app.islet.web.support.Messages;
+import java.util.List;
+
+/** What is expected of mating and eggs, in words. */
+record ExpectedWords(String what, String when, String note, String basis) {
+  static List<ExpectedWords> of(Subject s) {
+    return Expected.of(breeders(s), s.events(), s.today()).stream().map(e -> of(e, s)).toList();
+  }
+
+  private static Expected.Breeders breeders(Subject s) {
+    boolean female =
+        s.isHere()
+            && s.resident().stage().adult()
+            && (s.resident().females() > 0
+                || s.resident().males() + s.resident().females() < s.resident().count());
+    boolean south = s.home().map(home -> home.design().site().isSouth()).orElse(false);
+    return new Expected.Breeders(s.resident().sheet(), female, s.waterC(), south);
+  }
+
+  private static ExpectedWords of(Expected e, Subject s) {
+    String when = English.day(e.window().from()) + " to " + English.day(e.window().to());
+    String what =
+        switch (e.what()) {
+          case HATCHING ->
+              Messages.text("breeding.hatching", e.since().map(English::day).orElse(""));
+          case BROOD -> Messages.text("breeding.brood", e.since().map(English::day).orElse(""));
+          case LAYING -> Messages.text("breeding.laying", laid(s));
+        };
+    return new ExpectedWords(what, when, e.note(), e.basis().words());
+  }
+
+  private static String laid(Subject s) {
+    return s.resident().sheet().breeding().laying().map(Breeding.Laying::what).orElse("");
+  }
+
+  /** Whether any of it is worth a word on the first page: a season is told where it is asked. */
+  static List<ExpectedWords> young(Subject s) {
+    return Expected.of(breeders(s), s.events(), s.today()).stream()
+        .filter(e -> e.what() != What.LAYING)
+        .map(e -> of(e, s))
+        .toList();
+  }
+}

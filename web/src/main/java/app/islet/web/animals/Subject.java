@@ -1,0 +1,123 @@
+package app.islet.web.animals;
+
+import app.islet.core.animal.Condition;
+import app.islet.core.animal.Measure;
+import app.islet.core.animal.OwnGrowth;
+import app.islet.core.animal.Resident;
+import app.islet.core.livestock.Census;
+import app.islet.core.livestock.Ledger;
+import app.islet.core.livestock.LifeDates;
+import app.islet.core.livestock.LifeEvent;
+import app.islet.core.livestock.Movement;
+import app.islet.core.livestock.NextStage;
+import app.islet.core.livestock.Place;
+import app.islet.core.water.Parameter;
+import app.islet.core.water.WaterRecord;
+import app.islet.web.animal.Animal;
+import app.islet.web.animal.LifeEntry;
+import app.islet.web.animal.Measurement;
+import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Occupants;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * An animal with all that is known of it, for its pages.
+ *
+ * @param here where it is today, and how many
+ * @param home the enclosure most of them are in; empty where none is left
+ * @param sizes what was measured until today, the oldest first
+ */
+record Subject(
+    Animal animal,
+    Resident resident,
+    Census here,
+    Optional<EnclosureSnapshot> home,
+    List<Measurement> sizes,
+    List<LifeEntry> entries,
+    Books books,
+    LocalDate today) {
+  /** What the books say, and the names of the places in them. */
+  record Books(Ledger ledger, PlaceNames names) {}
+
+  /** A water test so old says nothing of the water now. */
+  private static final int OLD_TEST_DAYS = 21;
+
+  boolean isHere() {
+    return here.heads() > 0;
+  }
+
+  boolean isEggs() {
+    return resident.stage().hatch().isPresent();
+  }
+
+  List<LifeEvent> events() {
+    return entries.stream().map(LifeEntry::event).toList();
+  }
+
+  /** Lengths of the form it has now. */
+  List<Measure> lengths() {
+    return Occupants.lengths(Occupants.ofThisForm(animal, sizes));
+  }
+
+  List<Condition.Weighing> weighings() {
+    return Occupants.ofThisForm(animal, sizes).stream()
+        .filter(m -> m.massG() != null)
+        .map(m -> new Condition.Weighing(m.day(), Objects.requireNonNull(m.massG())))
+        .toList();
+  }
+
+  Optional<Condition> condition() {
+    return Condition.of(resident, lengths(), weighings());
+  }
+
+  Optional<OwnGrowth> growth() {
+    return OwnGrowth.of(resident.sheet(), resident.stage(), lengths(), animal.formSince());
+  }
+
+  /** The days of its life that are known, or follow from the books. */
+  LifeDates dates() {
+    List<Movement> moved = books.ledger().movements(animal.key());
+    Optional<LocalDate> laid =
+        moved.stream().filter(m -> isEggPlace(m.to())).map(Movement::day).findFirst();
+    Optional<LocalDate> hatched =
+        animal
+            .background()
+            .hatched()
+            .or(
+                () ->
+                    moved.stream()
+                        .filter(m -> isEggPlace(m.from()) && m.to().isKept())
+                        .map(Movement::day)
+                        .findFirst());
+    return new LifeDates(laid, hatched, animal.formSince());
+  }
+
+  private boolean isEggPlace(Place place) {
+    return place.isKept() && books.names().isEggs(place.name());
+  }
+
+  Optional<NextStage> nextStage() {
+    return isHere() ? NextStage.of(resident, dates(), growth(), waterC(), today) : Optional.empty();
+  }
+
+  /** The enclosure itself, where all of them live in it and not in a tub or in their eggs. */
+  Optional<EnclosureSnapshot> livingIn() {
+    return home.filter(
+        in ->
+            in.occupants().stream().anyMatch(o -> o.record().id().equals(animal.id()))
+                && here.lines().size() == 1);
+  }
+
+  /** Temperature of its water, where it was measured of late, °C. */
+  OptionalDouble waterC() {
+    return home.map(EnclosureSnapshot::water)
+        .flatMap((WaterRecord record) -> record.newestTest(Parameter.TEMPERATURE))
+        .filter(test -> test.day().isAfter(today.minusDays(OLD_TEST_DAYS)))
+        .map(test -> OptionalDouble.of(test.values().get(Parameter.TEMPERATURE)))
+        .orElse(OptionalDouble.empty());
+  }
+}

@@ -1,0 +1,70 @@
+package app.islet.web.drawing;
+
+import app.islet.core.care.Breeding;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Properties;
+
+/** Where to look for the sex of an animal: a male beside a female, as plain lines of our own. */
+public final class SexSigns {
+  private static final int HALF = 110;
+  private static final int HEIGHT = 104;
+  private static final int MARGIN = 5;
+  private static final int MIDDLE = 50;
+  private static final int FOOT = 98;
+
+  private static final Properties PATHS = paths();
+
+  private static Properties paths() {
+    Properties paths = new Properties();
+    try (InputStreamReader in =
+        new InputStreamReader(
+            Objects.requireNonNull(
+                SexSigns.class.getResourceAsStream("/drawing/sex-signs.properties")),
+            StandardCharsets.UTF_8)) {
+      paths.load(in);
+      return paths;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private SexSigns() {}
+
+  /**
+   * @param male and {@code female} as they are called under the drawing
+   */
+  public static String of(Breeding.Look look, String male, String female) {
+    String key = look.name().toLowerCase(Locale.ROOT);
+    Svg svg =
+        new Svg()
+            .open(
+                "svg",
+                "viewBox",
+                "0 0 %d %d".formatted(2 * HALF, HEIGHT),
+                "class",
+                "sex-sign",
+                "role",
+                "img");
+    svg.element("title", male + ", " + female);
+    one(svg, MARGIN, key + ".male", male);
+    one(svg, HALF + MARGIN, key + ".female", female);
+    return svg.close("svg").toString();
+  }
+
+  private static void one(Svg svg, int left, String key, String words) {
+    String lines = Objects.requireNonNull(PATHS.getProperty(key + ".lines"), key);
+    svg.open("g", "transform", "translate(%d 0)".formatted(left));
+    svg.empty("path", "class", "sign-line", "d", lines);
+    String dark = PATHS.getProperty(key + ".dark");
+    if (dark != null) {
+      svg.empty("path", "class", "sign-dark", "d", dark);
+    }
+    svg.close("g");
+    svg.text(words, "class", "s-label", "x", left + MIDDLE, "y", FOOT, "text-anchor", "middle");
+  }
+}
