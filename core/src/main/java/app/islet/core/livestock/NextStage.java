@@ -59,10 +59,10 @@ public record NextStage(
     law = List.copyOf(law);
   }
 
-  /** The days in words, as {@code March to May 2027}. */
+  /** The days in words, as {@code March to May 2027}; empty where nothing tells. */
   public String when(LocalDate today) {
     if (earliest.isEmpty()) {
-      return "nobody can say when";
+      return "";
     }
     String from = isDue(today) ? "any day now" : English.month(earliest.get());
     if (latest.isEmpty()) {
@@ -210,7 +210,7 @@ public record NextStage(
     Map<String, Phrase> said = new LinkedHashMap<>();
     for (Statement statement : Statements.of(stage)) {
       if (!statement.about().equals(Statements.HOW_TO_TELL)) {
-        said.merge(statement.about(), statement.text(), (a, b) -> Phrase.of("{}; {}", a, b));
+        said.merge(statement.about(), statement.text(), (a, b) -> Phrase.of("{} · {}", a, b));
       }
     }
     return said;

@@ -36,6 +36,12 @@ public class LifeLog {
     return some.isEmpty() ? List.of() : entries.valid(some.stream().map(Animal::id).toList());
   }
 
+  /** Sightings with a number, of all animals, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<LifeEntry> counts(CollectionContext context) {
+    return entries.counts(context.collectionId());
+  }
+
   /** Logs it once, however often it is sent. */
   @Transactional
   public LifeEntry add(CollectionContext context, long animalId, LifeEvent event, UUID clientId) {

@@ -12,4 +12,13 @@ interface LifeRepository extends LogRepository<LifeEntry> {
       select e from LifeEntry e where e.animalId in :animalIds and e.voids is null
       and not exists (select 1 from LifeEntry v where v.voids = e.id) order by e.day, e.id""")
   List<LifeEntry> valid(Collection<Long> animalIds);
+
+  /** Of all animals of a collection, where somebody counted: valid, the oldest first. */
+  @Query(
+      """
+      select e from LifeEntry e, Animal a where a.id = e.animalId and a.collectionId = :collectionId
+      and e.kind = app.islet.core.livestock.LifeEvent.Kind.SEEN and e.amount is not null
+      and e.voids is null and not exists (select 1 from LifeEntry v where v.voids = e.id)
+      order by e.day, e.id""")
+  List<LifeEntry> counts(long collectionId);
 }

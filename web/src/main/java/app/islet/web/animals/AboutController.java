@@ -12,7 +12,10 @@ import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,13 +35,16 @@ class AboutController {
     this.animals = animals;
   }
 
+  /** Where to look, and what is seen there. */
+  record Place(String drawing, List<Sign> signs) {}
+
   /**
-   * A sign of its sex.
+   * A sign of a sex.
    *
    * @param note from what length and how sure
    * @param shows whether it can show already
    */
-  record Sign(String sex, String drawing, String sign, String note, boolean shows) {}
+  record Sign(String sex, String sign, String note, boolean shows) {}
 
   @GetMapping
   String show(CollectionContext context, @PathVariable long id, Model model) {
@@ -64,19 +70,29 @@ class AboutController {
         .toList();
   }
 
-  private static List<Sign> signs(Subject s, Units u) {
-    String male = Messages.text("about.male");
-    String female = Messages.text("about.female");
-    return s.resident().sheet().breeding().sexes().stream()
+  /** In the order of the sheet, one drawing for each place. */
+  private static List<Place> signs(Subject s, Units u) {
+    Map<Breeding.Look, List<Sign>> byLook = new LinkedHashMap<>();
+    for (Breeding.SexSign sign : s.resident().sheet().breeding().sexes()) {
+      byLook.computeIfAbsent(sign.look(), look -> new ArrayList<>()).add(sign(sign, s, u));
+    }
+    return byLook.entrySet().stream()
         .map(
-            sign ->
-                new Sign(
-                    sign.sex() == Breeding.Sex.MALE ? male : female,
-                    SexSigns.of(sign.look(), male, female),
-                    sign.sign(),
-                    Messages.text("about.sign-note", u.cm(sign.fromCm()), sign.surety().words()),
-                    sign.showsAt(s.resident().bodyCm())))
+            e ->
+                new Place(
+                    SexSigns.of(
+                        e.getKey(), Messages.text("about.male"), Messages.text("about.female")),
+                    e.getValue()))
         .toList();
+  }
+
+  private static Sign sign(Breeding.SexSign sign, Subject s, Units u) {
+    boolean male = sign.sex() == Breeding.Sex.MALE;
+    return new Sign(
+        male ? Messages.text("about.male") : Messages.text("about.female"),
+        sign.sign(),
+        Messages.text("about.sign-note", u.cm(sign.fromCm()), sign.surety().words()),
+        sign.showsAt(s.resident().bodyCm()));
   }
 
   @PostMapping

@@ -16,10 +16,12 @@ import java.util.List;
  */
 record AnimalList(List<Row> rows, int heads, int gone) {
   /**
+   * @param number as in {@code 3 to 5}, where not all were seen
    * @param where the places, with how many in each where there are several
    * @param here whether any of them are here still
    */
-  record Row(long id, String name, String species, int count, String where, boolean here) {}
+  record Row(
+      long id, String name, String species, int count, String number, String where, boolean here) {}
 
   static AnimalList of(
       List<Animal> animals,
@@ -49,6 +51,7 @@ record AnimalList(List<Row> rows, int heads, int gone) {
         animal.name(),
         library.find(animal.species()).map(sheet -> sheet.name()).orElse(animal.species()),
         census.heads(),
+        Counted.words(census),
         census.heads() > 0 ? where : left(ledger.balance(animal.key(), today)),
         census.heads() > 0);
   }

@@ -12,6 +12,7 @@ import app.islet.core.quantity.Quantity;
 import app.islet.core.text.English;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Measurement;
+import app.islet.web.animal.Photo;
 import app.islet.web.drawing.ThenAndNow;
 import app.islet.web.snapshot.Occupants;
 import app.islet.web.support.Messages;
@@ -33,6 +34,7 @@ import java.util.Set;
  * @param balance what became of all there ever were; empty for a single animal that is here
  * @param life what happened, the newest first
  * @param lastSeen when that was, and what to do if it is long ago; empty where nobody says
+ * @param known of its sex, its age and where it came from
  * @param hints what to look at on its other pages
  * @param moreCompany how many more it was together with
  * @param mayUndo what was entered last and can be undone, in words; empty where nothing can
@@ -48,6 +50,7 @@ record AnimalView(
     String lastSeen,
     List<Together> company,
     int moreCompany,
+    List<String> known,
     List<AnimalHint> hints,
     String mayUndo) {
   private static final double SURE_PERCENT = 95;
@@ -102,7 +105,7 @@ record AnimalView(
     List<Presence> together = ledger.together(animal.key());
     return new AnimalView(
         animal,
-        !s.isHere() ? Messages.text("animals.none-here") : resident.words(),
+        words(s),
         s.isEggs() ? "" : size(resident, u),
         s.isEggs() ? "" : picture(resident, Occupants.ofThisForm(animal, s.sizes()), u),
         s.here().lines().stream()
@@ -126,8 +129,18 @@ record AnimalView(
                         when(p.from(), p.until())))
             .toList(),
         Math.max(0, together.size() - MOST_COMPANY),
+        KnownWords.of(s),
         AnimalHint.of(s, u),
         ledger.movements(animal.key()).isEmpty() ? "" : Messages.text("animals.undo-last"));
+  }
+
+  private static String words(Subject s) {
+    if (!s.isHere()) {
+      return Messages.text("animals.none-here");
+    }
+    String number = Counted.words(s.here());
+    String words = s.resident().words();
+    return number.contains(" ") ? Messages.text("animals.not-sure", words, number) : words;
   }
 
   private static String when(LocalDate from, Optional<LocalDate> until) {
@@ -264,6 +277,15 @@ record AnimalView(
                   "animals.measured-as",
                   length + (length.isEmpty() || mass.isEmpty() ? "" : ", ") + mass),
               ""));
+    }
+    for (Photo photo : s.photos()) {
+      all.add(
+          new Event(
+              photo.day(),
+              English.day(photo.day()),
+              "photo",
+              Messages.text("animals.photo-of", PhotosView.words(photo.shows())),
+              photo.note()));
     }
     for (LifeEvent e : s.events()) {
       all.add(

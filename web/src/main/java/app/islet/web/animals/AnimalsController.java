@@ -10,6 +10,7 @@ import app.islet.core.text.English;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
+import app.islet.web.animal.LifeLog;
 import app.islet.web.animal.MovedMeanwhileException;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
@@ -45,12 +46,15 @@ class AnimalsController {
   private final Books books;
   private final LivingAnimals living;
   private final CareSheetStore sheets;
+  private final LifeLog life;
 
-  AnimalsController(Animals animals, Books books, LivingAnimals living, CareSheetStore sheets) {
+  AnimalsController(
+      Animals animals, Books books, LivingAnimals living, CareSheetStore sheets, LifeLog life) {
     this.animals = animals;
     this.books = books;
     this.living = living;
     this.sheets = sheets;
+    this.life = life;
   }
 
   @GetMapping
@@ -64,7 +68,7 @@ class AnimalsController {
         "list",
         AnimalList.of(
             animals.all(context),
-            books.ledger(context),
+            Counted.by(books.ledger(context), life.counts(context)),
             sheets.library(context),
             living.names(context),
             day,

@@ -32,7 +32,7 @@ record ExpectedWords(String what, String when, String note, String basis) {
           case BROOD -> Messages.text("breeding.brood", e.since().map(English::day).orElse(""));
           case LAYING -> Messages.text("breeding.laying", laid(s));
         };
-    return new ExpectedWords(what, when, e.note(), e.basis().words());
+    return new ExpectedWords(what, when, English.capital(e.note()), e.basis().words());
   }
 
   private static String laid(Subject s) {

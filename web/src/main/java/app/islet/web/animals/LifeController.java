@@ -58,6 +58,13 @@ class LifeController {
             kind,
             form.optional("amount", Dimension.FIGURE, 0, MOST),
             note);
+    if (kind == LifeEvent.Kind.BELLY && event.amount().isEmpty() && !form.hasErrors()) {
+      form.refuse("amount", Messages.text("condition.number-wanted"));
+    }
+    int booked = books.ledger(context).census(String.valueOf(id), event.day()).heads();
+    if (kind == LifeEvent.Kind.SEEN && event.amount().orElse(0) > booked) {
+      form.refuse("amount", Messages.text("animals.seen-more", booked));
+    }
     if (event.day().isAfter(context.today())) {
       form.refuse("happenedOn", Messages.text("animals.until-today"));
     }

@@ -7,8 +7,10 @@ import app.islet.core.livestock.Ledger;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
+import app.islet.web.animal.LifeEntry;
 import app.islet.web.animal.LifeLog;
 import app.islet.web.animal.Measurement;
+import app.islet.web.animal.Photos;
 import app.islet.web.animal.Residents;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
@@ -31,6 +33,7 @@ class LivingAnimals {
   private final Animals animals;
   private final Books books;
   private final LifeLog life;
+  private final Photos photos;
   private final Residents residents;
   private final CareSheetStore sheets;
   private final EnclosureStore enclosures;
@@ -40,6 +43,7 @@ class LivingAnimals {
       Animals animals,
       Books books,
       LifeLog life,
+      Photos photos,
       Residents residents,
       CareSheetStore sheets,
       EnclosureStore enclosures,
@@ -47,6 +51,7 @@ class LivingAnimals {
     this.animals = animals;
     this.books = books;
     this.life = life;
+    this.photos = photos;
     this.residents = residents;
     this.sheets = sheets;
     this.enclosures = enclosures;
@@ -60,7 +65,8 @@ class LivingAnimals {
   /** One animal with all that is known of it. */
   Subject subject(CollectionContext context, long id) {
     Animal animal = animals.get(context, id);
-    Ledger ledger = books.ledger(context);
+    List<LifeEntry> entries = life.of(animal);
+    Ledger ledger = Counted.by(books.ledger(context), entries);
     PlaceNames names = names(context);
     List<Measurement> sizes = sizes(context, List.of(animal)).getOrDefault(id, List.of());
     Census here = ledger.census(animal.key(), context.today());
@@ -70,7 +76,8 @@ class LivingAnimals {
         here,
         home(context, here, names),
         sizes,
-        life.of(animal),
+        entries,
+        photos.of(animal),
         new Subject.Books(ledger, names),
         context.today());
   }

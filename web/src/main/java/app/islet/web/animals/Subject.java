@@ -16,6 +16,7 @@ import app.islet.core.water.WaterRecord;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.LifeEntry;
 import app.islet.web.animal.Measurement;
+import app.islet.web.animal.Photo;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Occupants;
 import java.time.LocalDate;
@@ -38,6 +39,7 @@ record Subject(
     Optional<EnclosureSnapshot> home,
     List<Measurement> sizes,
     List<LifeEntry> entries,
+    List<Photo> photos,
     Books books,
     LocalDate today) {
   /** What the books say, and the names of the places in them. */

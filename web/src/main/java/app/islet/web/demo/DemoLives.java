@@ -1,14 +1,20 @@
 package app.islet.web.demo;
 
+import app.islet.core.animal.Heads;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
+import app.islet.web.animal.Background;
 import app.islet.web.animal.Books;
 import app.islet.web.animal.LifeLog;
+import app.islet.web.animal.MarkedLength;
+import app.islet.web.animal.Photo;
+import app.islet.web.animal.Photos;
 import app.islet.web.animal.PlaceRecord;
 import app.islet.web.animal.Residents;
+import app.islet.web.animal.UprightPhoto;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
@@ -31,14 +37,21 @@ class DemoLives {
   private final Residents residents;
   private final LifeLog life;
   private final EnclosureStore enclosures;
+  private final Photos photos;
 
   DemoLives(
-      Animals animals, Books books, Residents residents, LifeLog life, EnclosureStore enclosures) {
+      Animals animals,
+      Books books,
+      Residents residents,
+      LifeLog life,
+      EnclosureStore enclosures,
+      Photos photos) {
     this.animals = animals;
     this.books = books;
     this.residents = residents;
     this.life = life;
     this.enclosures = enclosures;
+    this.photos = photos;
   }
 
   void fill(CollectionContext context) {
@@ -50,6 +63,11 @@ class DemoLives {
         case "Dune walkers" -> moulting(story);
         case "Ember and Ash" -> feeding(story);
         case "The choir" -> choir(story);
+        case "Fern crabs" ->
+            story.happened(70, LifeEvent.Kind.BERRIED, "the one with the pale claw");
+        case "Flint" -> sibling(story, 2.7, 3.2, 3.7);
+        case "Chert" -> sibling(story, 2.8, 3.3, 3.8);
+        case "Agate" -> sibling(story, 2.6, 3.0, 3.4);
         default -> {
           // Nothing was written down.
         }
@@ -101,19 +119,70 @@ class DemoLives {
     story.enter(new Movement(came.day(), story.animal.key(), 1, race, pool, "outgrew it", ""));
     double[] lengths = {10.4, 11.6, 12.5, 13.6, 14.5, 15.2, 16.1, 16.8};
     for (int n = 0; n < lengths.length; n++) {
-      residents.measure(
-          story.context,
-          story.enclosure("Long pool"),
-          story.animal.id(),
-          story.ago(728 - 91L * n),
-          OptionalDouble.of(lengths[n]),
-          OptionalDouble.empty(),
-          OptionalDouble.empty(),
-          UUID.randomUUID());
+      story.measure(728 - 91L * n, lengths[n]);
     }
     story.happened(60, LifeEvent.Kind.SHED, "two scutes of the shell");
     story.happened(5, LifeEvent.Kind.FED, "");
-    story.happened(1, LifeEvent.Kind.SEEN, "basking, half an hour");
+    for (int day = 1; day <= 12; day++) {
+      story.happened(day, day % 3 == 0 ? LifeEvent.Kind.SEEN : LifeEvent.Kind.BASKING, "");
+    }
+    story.weigh(2, 1010);
+    animals.know(
+        story.context,
+        story.animal.id(),
+        new Heads(1, 0, 1),
+        new Background(
+            Background.Origin.GIVEN,
+            null,
+            "by a family in Sluice Lane",
+            story.ago(1500),
+            true,
+            story.ago(400),
+            "short claws, short tail"));
+    story.photo(700, 0.3, "a month after she came");
+    story.photo(3, 0.45, "new scutes, pale at the edge");
+  }
+
+  /** The three that hatched of five eggs of one clutch. */
+  private void sibling(Story story, double... lengths) {
+    Animal clutch = clutch(story);
+    for (int n = 0; n < lengths.length; n++) {
+      story.measure(260 - 60L * n, lengths[n]);
+    }
+    animals.know(
+        story.context,
+        story.animal.id(),
+        Heads.of(1),
+        new Background(
+            Background.Origin.HATCHED, clutch.id(), "", story.ago(290), false, null, ""));
+  }
+
+  /** Made with the first of them. */
+  private Animal clutch(Story story) {
+    String name = "Quarry clutch";
+    Optional<Animal> made =
+        animals.all(story.context).stream().filter(a -> a.name().equals(name)).findFirst();
+    if (made.isEmpty()) {
+      Place home = story.home("Shallows");
+      animals.read(
+          story.context,
+          story.animal.species(),
+          Map.of(name, false),
+          keys ->
+              List.of(
+                  Movement.begun(story.ago(350), keys.get(name), 2, home),
+                  new Movement(
+                      story.ago(310),
+                      keys.get(name),
+                      2,
+                      home,
+                      Place.out(Place.Kind.DIED),
+                      "not fertile",
+                      "")),
+          UUID.randomUUID());
+      return clutch(story);
+    }
+    return made.get();
   }
 
   private static void moulting(Story story) {
@@ -184,6 +253,46 @@ class DemoLives {
 
     void left(int daysAgo, int count, Place.Kind way, String note) {
       enter(new Movement(ago(daysAgo), animal.key(), count, where(), Place.out(way), "", note));
+    }
+
+    void measure(long daysAgo, double lengthCm) {
+      residents.measure(
+          context,
+          animal.id(),
+          ago(daysAgo),
+          OptionalDouble.of(lengthCm),
+          OptionalDouble.empty(),
+          OptionalDouble.empty(),
+          UUID.randomUUID());
+    }
+
+    void weigh(long daysAgo, double massG) {
+      residents.measure(
+          context,
+          animal.id(),
+          ago(daysAgo),
+          OptionalDouble.of(18),
+          OptionalDouble.empty(),
+          OptionalDouble.of(massG),
+          UUID.randomUUID());
+    }
+
+    /** Of her shell from above, so long in the picture. */
+    void photo(long daysAgo, double share, String note) {
+      Photo photo =
+          photos.add(
+              context,
+              animal.id(),
+              ago(daysAgo),
+              Photo.Shows.SHELL,
+              note,
+              UprightPhoto.of(DemoPhotos.shell(share, daysAgo)),
+              UUID.randomUUID());
+      photos.mark(
+          context,
+          animal.id(),
+          photo.id(),
+          new MarkedLength(0.5 - share / 2, 0.5, 0.5 + share / 2, 0.5));
     }
 
     void happened(int daysAgo, LifeEvent.Kind kind, String note) {

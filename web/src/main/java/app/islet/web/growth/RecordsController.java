@@ -1,15 +1,19 @@
 package app.islet.web.growth;
 
+import app.islet.core.animal.Measure;
+import app.islet.core.animal.OwnGrowth;
 import app.islet.core.animal.Resident;
+import app.islet.core.livestock.LifeDates;
+import app.islet.core.livestock.NextStage;
 import app.islet.core.plan.PlanChange;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
-import app.islet.core.text.English;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.Occupants;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
@@ -154,27 +158,28 @@ class RecordsController {
     return "growth/records";
   }
 
+  /** The same days as on the page of the animal itself. */
+  private static String next(EnclosureSnapshot.Occupant o, LocalDate today) {
+    Resident r = o.resident();
+    List<Measure> lengths = Occupants.lengths(Occupants.ofThisForm(o.record(), o.measurements()));
+    LifeDates dates =
+        new LifeDates(Optional.empty(), o.record().background().hatched(), o.record().formSince());
+    return NextStage.of(
+            r,
+            dates,
+            OwnGrowth.of(r.sheet(), r.stage(), lengths, o.record().formSince()),
+            OptionalDouble.empty(),
+            today)
+        .map(
+            stage ->
+                stage.next().name() + (stage.when(today).isEmpty() ? "" : ", " + stage.when(today)))
+        .orElse("no further stage");
+  }
+
   private static Row row(EnclosureSnapshot.Occupant o, CollectionContext context) {
     Units u = context.units();
     Resident r = o.resident();
-    String next =
-        r.sheet()
-            .next(r.stage())
-            .map(
-                stage -> {
-                  OptionalDouble days = r.growth().daysUntil(r.bodyCm(), stage.fromLengthCm());
-                  return days.isEmpty()
-                      ? ""
-                      : "%s at %s, expected about %s (%s)"
-                          .formatted(
-                              stage.name(),
-                              u.cm(stage.fromLengthCm()),
-                              English.day(context.today().plusDays(Math.round(days.getAsDouble()))),
-                              r.size().growth().isPresent()
-                                  ? "by its own growth, " + r.growth().basis().source()
-                                  : "average growth; yours may be half as fast or twice");
-                })
-            .orElse("no further stage");
+    String next = next(o, context.today());
     String measured = r.lengthCm().isPresent() ? "" : " (usual for the stage, not measured)";
     String weighed = r.massG().isPresent() ? "" : " (estimated from length)";
     return new Row(
