@@ -115,7 +115,7 @@ public final class OwnGrowth {
   /** The curve from here on, for what follows from growth. */
   public Growth growth() {
     return isMeasured()
-        ? new Growth(Math.exp(curve[0]), Math.exp(curve[1]), Evidence.keeper(words()))
+        ? new Growth(Math.exp(curve[0]), Math.exp(curve[1]), Evidence.measured(words()))
         : sheet;
   }
 

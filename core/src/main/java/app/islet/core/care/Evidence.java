@@ -3,8 +3,8 @@ package app.islet.core.care;
 /**
  * How far a number can be trusted.
  *
- * @param source the publication, or the keeper's reason; empty where the kind is {@link
- *     Kind#PRACTICE} or {@link Kind#MEMORY}
+ * @param source the publication, the keeper's reason, or what was measured; empty where the kind is
+ *     {@link Kind#PRACTICE} or {@link Kind#MEMORY}
  * @param like the relative it was found with, where the number is shared; else empty
  */
 public record Evidence(Kind kind, String source, String like) {
@@ -12,17 +12,19 @@ public record Evidence(Kind kind, String source, String like) {
     PUBLISHED,
     PRACTICE,
     MEMORY,
-    KEEPER
+    KEEPER,
+    /** Told from the keeper's own measurements; no sheet says so. */
+    MEASURED
   }
 
   public static final Evidence PRACTICE = new Evidence(Kind.PRACTICE, "", "");
   public static final Evidence MEMORY = new Evidence(Kind.MEMORY, "", "");
 
   public Evidence {
-    boolean named = kind == Kind.PUBLISHED || kind == Kind.KEEPER;
+    boolean named = kind != Kind.PRACTICE && kind != Kind.MEMORY;
     if (named == source.isBlank()) {
       throw new IllegalArgumentException(
-          "a published basis names its source and a keeper's its reason, the others do not");
+          "a published basis names its source, a keeper's its reason, a measured one what was measured; the others do not");
     }
   }
 
@@ -33,6 +35,11 @@ public record Evidence(Kind kind, String source, String like) {
   /** A number the keeper set, and why. */
   public static Evidence keeper(String reason) {
     return new Evidence(Kind.KEEPER, reason, "");
+  }
+
+  /** What the keeper's own measurements tell. */
+  public static Evidence measured(String what) {
+    return new Evidence(Kind.MEASURED, what, "");
   }
 
   /**
@@ -71,6 +78,7 @@ public record Evidence(Kind kind, String source, String like) {
           case PRACTICE -> "common practice, no source";
           case MEMORY -> "from memory, unchecked";
           case KEEPER -> "set by the keeper: " + source;
+          case MEASURED -> "measured: " + source;
         };
     return like.isEmpty() ? words : words + "; as for the " + like;
   }

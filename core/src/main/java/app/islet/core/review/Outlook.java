@@ -1,6 +1,7 @@
 package app.islet.core.review;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.School;
 import app.islet.core.situation.HusbandryState;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -83,7 +84,8 @@ public record Outlook(List<Event> events) {
   }
 
   private static boolean isWorse(Map<String, Severity> worst, Finding finding) {
-    String what = finding.rule() + "/" + finding.who();
+    // Whoever grows into it first says it for all of its kind.
+    String what = finding.rule() + "/" + finding.school().map(School::name).orElse("");
     Severity before = worst.get(what);
     boolean worse = before == null || finding.severity().compareTo(before) < 0;
     if (worse) {

@@ -1,5 +1,6 @@
 package app.islet.web.review;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.geometry.Grid;
 import app.islet.core.plan.Purchase;
 import app.islet.core.review.Acceptance;
@@ -112,10 +113,21 @@ class ReviewController {
     model.addAttribute(
         "later",
         outlooks.of(context, state, MONTHS_AHEAD).events().stream().map(e -> later(e, u)).toList());
+    model.addAttribute("byOwnGrowth", names(state, true));
+    model.addAttribute("byAverage", names(state, false));
     model.addAttribute("tellsLater", Outlook.canTell(state.assessment().situation()));
     model.addAttribute("latestAskAgain", context.today().plusYears(1));
     model.addAttribute("usualAskAgain", context.today().plusMonths(3));
     return "review/review";
+  }
+
+  /** Whose growth is told from their own lengths, or is not. */
+  private static String names(EnclosureSnapshot state, boolean own) {
+    return English.list(
+        state.residents().stream()
+            .filter(r -> r.size().growth().isPresent() == own)
+            .map(Resident::name)
+            .toList());
   }
 
   private static List<Group> groups(List<FindingView> shown) {
