@@ -7,7 +7,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 
-/** Entry point of {@code ./islet check}, {@code calc}, {@code propose} and {@code ledger}. */
+/**
+ * Entry point of {@code ./islet check}, {@code calc}, {@code propose}, {@code ledger} and {@code
+ * plan}.
+ */
 public final class Main {
   static final int OK = 0;
   static final int UNREADABLE = 2;
@@ -31,10 +34,11 @@ public final class Main {
       case "check" -> CheckCommand.run(rest, today, out, err);
       case "calc" -> CalcCommand.run(rest, out, err);
       case "ledger" -> LedgerCommand.run(rest, out, err);
+      case "plan" -> PlanCommand.run(rest, today, out, err);
       case "propose" -> ProposeCommand.run(rest, today, out, err);
       default -> {
         err.println(
-            "usage: check FILE.json | calc ID key=value ... | calc --batch FILE | propose SPECIES STAGE COUNT ... | propose --list | ledger FILE.csv; got "
+            "usage: check FILE.json | calc ID key=value ... | calc --batch FILE | propose SPECIES STAGE COUNT ... | propose --list | ledger FILE.csv | plan FILE.json; got "
                 + Arrays.toString(args.toArray()));
         yield UNREADABLE;
       }

@@ -209,4 +209,32 @@ class MainTest {
     assertThat(run("ledger")).isEqualTo(2);
     assertThat(out.toString()).isEmpty();
   }
+
+  @Test
+  void a_plan_is_a_line_of_json_for_each_thing_to_do() {
+    assertThat(run("plan", "../samples/slider-pool.json", "--from", "2027-03-01", "--days", "7"))
+        .isZero();
+    List<String> lines = out.toString().lines().toList();
+    assertThat(lines).allMatch(line -> line.startsWith("{\"date\":\"2027-03-0"));
+    assertThat(lines).anyMatch(line -> line.contains("\"kind\":\"spot-clean\""));
+    assertThat(lines)
+        .filteredOn(line -> line.contains("\"kind\":\"feed\""))
+        .isNotEmpty()
+        .allMatch(
+            line ->
+                line.matches(
+                    "\\{\"date\":.*,\"kind\":\"feed\",\"task\":.*,\"for\":.*,\"food\":.*,\"amount\":.*,\"servings\":(1.0|0.5),\"minutes\":.*}"));
+    assertThat(run("plan", "../samples/slider-pool.json")).isZero();
+  }
+
+  @Test
+  void a_plan_of_what_cannot_be_read_is_refused() {
+    assertThat(run("plan")).isEqualTo(2);
+    assertThat(run("plan", "none.json")).isEqualTo(2);
+    assertThat(run("plan", "../samples/slider-pool.json", "--from", "soon")).isEqualTo(2);
+    assertThat(err.toString()).contains("--from takes a day");
+    assertThat(run("plan", "../samples/slider-pool.json", "--days", "0")).isEqualTo(2);
+    assertThat(run("plan", "../samples/slider-pool.json", "--days")).isEqualTo(2);
+    assertThat(run("plan", "../samples/slider-pool.json", "--weeks", "2")).isEqualTo(2);
+  }
 }

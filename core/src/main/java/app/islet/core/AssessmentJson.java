@@ -69,7 +69,7 @@ public final class AssessmentJson {
                   map.put("title", t.title().text(UnitSystem.METRIC));
                   map.put("amount", t.amount().text(UnitSystem.METRIC));
                   map.put("how", t.how().text(UnitSystem.METRIC));
-                  map.put("rhythm", t.recurrence().words());
+                  map.put("rhythm", a.plan().rhythm(t));
                   return map;
                 })
             .toList());

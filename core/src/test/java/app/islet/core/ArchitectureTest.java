@@ -24,6 +24,7 @@ class ArchitectureTest {
           "text",
           "care",
           "enclosure",
+          "feeding",
           "animal",
           "geometry",
           "climate",

@@ -267,4 +267,49 @@ class AnimalPagesTest {
     page.click("table >> text=Pip");
     assertThat(page.locator("h1")).hasText("Pip");
   }
+
+  private static void row(Page page, int n, String food, String often, String amount) {
+    page.fill("input[name=name" + n + "]", food);
+    page.fill("input[name=often" + n + "]", often);
+    page.fill("input[name=amount" + n + "]", amount);
+  }
+
+  @Test
+  void a_menu_of_ones_own_takes_turns_in_the_plan_and_what_cannot_hold_is_refused() {
+    Page page = slider("Menu", "20");
+    open(page, "Food");
+    assertThat(page.locator("main")).containsText("6 servings a week on 7 feeding days");
+    assertThat(page.locator(".rotation-week li")).hasCount(28);
+    row(page, 4, "Snails", "often", "2");
+    page.click("text=Feed so");
+    assertThat(page.locator("tr:has(input[name=often4]) .note").first())
+        .hasText("As daily, 2-3 a week, every 2 days, every 1-2 weeks or monthly, please.");
+    assertThat(page.locator("main")).containsText("Please give a reason");
+    row(page, 0, "Pellets", "daily", "0.5");
+    row(page, 1, "Greens", "daily", "2");
+    row(page, 4, "Snails", "every 2 days", "2");
+    page.fill("input[name=reason]", "she likes them");
+    page.click("text=Feed so");
+    assertThat(page.locator("[role=alert].wrong-line"))
+        .containsText("7 feeding days of at most 2 foods hold 14.");
+    row(page, 0, "Pellets", "2-3 a week", "0.5");
+    row(page, 1, "Greens", "2-3 a week", "2");
+    row(page, 4, "Snails", "weekly", "2");
+    page.check("input[name=fastSUNDAY]");
+    page.click("text=Feed so");
+    assertThat(page.locator(".flash")).hasText("From today it is fed so.");
+    assertThat(page.locator(".rotation")).containsText("Snails, 1 of it");
+    open(page, "Life");
+    page.click(".panel >> a >> nth=0");
+    page.click("nav.steps >> text=Plan");
+    assertThat(page.locator("tr:has-text('Snails for Bracken')")).containsText("weekly");
+    assertThat(page.locator("tr:has-text('Snails for Bracken')"))
+        .containsText("set by the keeper: she likes them");
+    page.goBack();
+    page.goBack();
+    open(page, "Food");
+    page.click("text=Feed as the sheet says");
+    assertThat(page.locator(".flash")).hasText("From today it is fed as its sheet says.");
+    assertThat(page.locator(".rotation")).not().containsText("Snails");
+  }
 }

@@ -78,7 +78,7 @@ class KeepersPathTest {
     send(page, "Save design");
     page.navigate(base + "/review");
     assertThat(page.locator(".finding.danger, .finding.wrong")).hasCount(0);
-    assertThat(page.locator(".shopping")).containsText("Filter 122 L/h or more in the design");
+    assertThat(page.locator("ul.shopping")).containsText("Filter 122 L/h or more in the design");
 
     // 5 Plan.
     page.navigate(base + "/plan");

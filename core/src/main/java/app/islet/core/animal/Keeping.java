@@ -1,6 +1,7 @@
 package app.islet.core.animal;
 
 import app.islet.core.care.FoodItem;
+import app.islet.core.care.OwnMenu;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -20,10 +21,12 @@ public record Keeping(
     Optional<String> school,
     Optional<LocalDate> arrivedOn,
     List<FoodItem> alsoFed,
-    double ration) {
+    double ration,
+    Optional<OwnMenu> menu) {
   /** By their sheet, long at home, their stage by their length. */
   public static final Keeping USUAL =
-      new Keeping(Optional.empty(), Optional.empty(), Optional.empty(), List.of(), 1);
+      new Keeping(
+          Optional.empty(), Optional.empty(), Optional.empty(), List.of(), 1, Optional.empty());
 
   /** Nobody feeds less than half of what a sheet says, or more than half again. */
   public static final double LEAST_RATION = 0.5;
@@ -39,22 +42,26 @@ public record Keeping(
   }
 
   public Keeping at(Optional<String> stage) {
-    return new Keeping(stage, school, arrivedOn, alsoFed, ration);
+    return new Keeping(stage, school, arrivedOn, alsoFed, ration, menu);
   }
 
   public Keeping by(Optional<String> schoolName) {
-    return new Keeping(statedStage, schoolName, arrivedOn, alsoFed, ration);
+    return new Keeping(statedStage, schoolName, arrivedOn, alsoFed, ration, menu);
   }
 
   public Keeping arrived(LocalDate day) {
-    return new Keeping(statedStage, school, Optional.of(day), alsoFed, ration);
+    return new Keeping(statedStage, school, Optional.of(day), alsoFed, ration, menu);
   }
 
   public Keeping alsoFed(List<FoodItem> foods) {
-    return new Keeping(statedStage, school, arrivedOn, foods, ration);
+    return new Keeping(statedStage, school, arrivedOn, foods, ration, menu);
   }
 
   public Keeping ration(double share) {
-    return new Keeping(statedStage, school, arrivedOn, alsoFed, share);
+    return new Keeping(statedStage, school, arrivedOn, alsoFed, share, menu);
+  }
+
+  public Keeping menu(OwnMenu own) {
+    return new Keeping(statedStage, school, arrivedOn, alsoFed, ration, Optional.of(own));
   }
 }

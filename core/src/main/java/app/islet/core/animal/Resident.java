@@ -4,6 +4,7 @@ import app.islet.core.care.CareSheet;
 import app.islet.core.care.Food;
 import app.islet.core.care.FoodItem;
 import app.islet.core.care.Growth;
+import app.islet.core.care.OwnMenu;
 import app.islet.core.care.Stage;
 import app.islet.core.quantity.Range;
 import app.islet.core.text.English;
@@ -88,10 +89,20 @@ public record Resident(String name, CareSheet species, Heads heads, Size size, K
 
   /** What they are fed at their stage, in portions of their own ration. */
   public List<Food> foods() {
-    List<Food> foods = stage().foods();
+    List<Food> foods = ownMenu().map(OwnMenu::foods).orElseGet(stage()::foods);
     return keeping.ration() == 1
         ? foods
         : foods.stream().map(food -> food.times(keeping.ration())).toList();
+  }
+
+  /** What the keeper feeds them instead of what their sheet says, while they are in this stage. */
+  public Optional<OwnMenu> ownMenu() {
+    return keeping.menu().filter(own -> own.stage().equals(stage().id()) && !own.foods().isEmpty());
+  }
+
+  /** The same animals, fed so. */
+  public Resident fed(OwnMenu own) {
+    return with(keeping.menu(own));
   }
 
   /** How they grow: by their own measurements where these tell, else by their sheet. */

@@ -6,7 +6,6 @@ import app.islet.core.text.UnreadableException;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.Objects;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Calculators over JSON: one line in, one line out. */
@@ -19,10 +18,13 @@ public final class Batch {
   public static String json(String id, Map<String, Double> outputs) {
     Map<String, Object> shown = new LinkedHashMap<>(outputs);
     for (Output o : Calculators.find(id).orElseThrow().outputs()) {
-      double value = Objects.requireNonNull(outputs.get(o.key()), o.key());
+      Double value = outputs.get(o.key());
+      if (value == null) {
+        continue;
+      }
       switch (o.kind()) {
         case FLAG -> shown.put(o.key(), value != 0);
-        case DAY -> shown.put(o.key(), LocalDate.ofEpochDay((long) value).toString());
+        case DAY -> shown.put(o.key(), LocalDate.ofEpochDay(value.longValue()).toString());
         case NUMBER -> {
           if (o.dimension() == Dimension.COUNT) {
             shown.put(o.key(), Math.round(value));

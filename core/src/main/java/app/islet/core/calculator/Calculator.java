@@ -21,16 +21,21 @@ public interface Calculator {
   List<Output> outputs();
 
   /**
-   * @return a value for every output, in order
+   * @return a value for every output that has one, in order
    * @throws RefusedException if the question has no answer
    */
   Map<String, Double> compute(Values in);
 
-  /** The outputs with their values, in the order they are defined. */
+  /**
+   * The outputs with their values, in the order they are defined; NaN for one that rests on an
+   * input left out, which is left out as well.
+   */
   default Map<String, Double> answer(double... values) {
     Map<String, Double> map = new LinkedHashMap<>();
     for (int i = 0; i < values.length; i++) {
-      map.put(outputs().get(i).key(), values[i]);
+      if (!Double.isNaN(values[i])) {
+        map.put(outputs().get(i).key(), values[i]);
+      }
     }
     return map;
   }

@@ -36,6 +36,9 @@ public record Input(
     POINTS
   }
 
+  /** Stands for no other input. */
+  public static final String NONE = "";
+
   /** Key of {@link #confidence()}. */
   public static final String CONFIDENCE = "confidencePercent";
 
@@ -153,6 +156,17 @@ public record Input(
   public Input orElse(String otherKey) {
     return new Input(
         key, label, kind, dimension, min, max, aboveMin, OptionalDouble.of(Double.NaN), otherKey);
+  }
+
+  /** An input that may be left out and is then this. */
+  public Input orDefault(double value) {
+    return new Input(
+        key, label, kind, dimension, min, max, aboveMin, OptionalDouble.of(value), fallbackNote);
+  }
+
+  /** An input that may be left out; what follows from it alone is left out then too. */
+  public Input orNone() {
+    return orElse(NONE);
   }
 
   public boolean isRequired() {

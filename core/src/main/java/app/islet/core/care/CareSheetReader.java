@@ -9,7 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 
 /** Reads a care sheet from its YAML text. */
@@ -168,18 +167,38 @@ public final class CareSheetReader {
   }
 
   private static Food food(Fields f) {
-    OptionalDouble pieces = f.optionalNumber("pieces", 0.1, 10_000, "pieces");
-    OptionalDouble mass = f.optionalNumber("bodyMassPercent", 0.01, 100, "%");
     return new Food(
         f.text("name", 80),
-        pieces,
-        mass,
-        f.optionalText("unit", 80).orElse("piece"),
+        portion(f),
         f.number("proteinPercent", 0, 100, "%"),
-        f.optionalNumber("gramsPerPiece", 0, 1000, "g"),
-        recurrence(f),
+        turn(f),
         f.optionalText("note", 200).orElse(""),
         basis(f));
+  }
+
+  private static Portion portion(Fields f) {
+    return new Portion(
+        f.optionalNumber("pieces", 0.1, 10_000, "pieces"),
+        f.optionalNumber("bodyMassPercent", 0.01, 100, "%"),
+        f.optionalText("unit", 80).orElse("piece"),
+        f.optionalNumber("gramsPerPiece", 0, 1000, "g"));
+  }
+
+  /** Days of its own, or a range within which it takes turns. */
+  private static Turn turn(Fields f) {
+    Role role = f.optionalChoice("role", Role.class).orElse(Role.SECOND);
+    Optional<String> text = f.optionalText("often", 40);
+    if (text.isEmpty()) {
+      return Turn.on(role, recurrence(f));
+    }
+    Optional<Often> often = Often.of(text.get());
+    if (often.isEmpty()) {
+      f.problem(
+          "often",
+          "\"%s\" is not daily, weekly, monthly, 2-3 a week, every 2 days, every 1-2 weeks, every 1-2 months"
+              .formatted(text.get()));
+    }
+    return Turn.of(role, often.orElse(Often.every(1)));
   }
 
   private static Recurrence recurrence(Fields f) {

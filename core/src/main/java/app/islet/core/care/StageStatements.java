@@ -264,13 +264,13 @@ final class StageStatements {
           food.basis(),
           "{}: {} {}, {}{}",
           food.name(),
-          food.pieces().isPresent()
-              ? Quantity.count(food.pieces().getAsDouble())
+          food.portion().pieces().isPresent()
+              ? Quantity.count(food.portion().pieces().getAsDouble())
               : Phrase.of(
                   "{} % of its mass",
-                  new Quantity(Dimension.RATIO, food.bodyMassPercent().orElseThrow())),
-          food.unit(),
-          food.recurrence().words(),
+                  new Quantity(Dimension.RATIO, food.portion().bodyMassPercent().orElseThrow())),
+          food.portion().unit(),
+          food.turn().words(),
           food.note().isEmpty() ? "" : ". " + food.note());
     }
     for (Supplement extra : stage.supplements()) {

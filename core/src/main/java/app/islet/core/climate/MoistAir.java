@@ -32,9 +32,9 @@ public final class MoistAir {
    * Heat of evaporation of water.
    *
    * @param tempC temperature of the water, °C
-   * @return kJ/kg; linear, 2501 at 0 °C and 2442 at 25 °C as in steam tables
+   * @return kJ/kg; linear, 2500.8 at 0 °C and 2441.5 at 25 °C as in steam tables
    */
   public static double latentKjPerKg(double tempC) {
-    return 2501 - 2.36 * tempC;
+    return 2500.8 - 2.372 * tempC;
   }
 }

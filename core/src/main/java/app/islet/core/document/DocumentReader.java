@@ -343,6 +343,6 @@ public final class DocumentReader {
         sheet.get(),
         new Heads(count, males, females),
         Size.of(length, mass).downTo(smallest),
-        new Keeping(stage, school, arrivedOn, alsoFed, ration));
+        new Keeping(stage, school, arrivedOn, alsoFed, ration, Optional.empty()));
   }
 }

@@ -1,6 +1,7 @@
 package app.islet.core.plan;
 
 import app.islet.core.care.Recurrence;
+import app.islet.core.quantity.Phrase;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -28,12 +29,42 @@ public final class DayList {
       LocalDate day, Plan plan, LocalDate start, List<Completion> history) {
     List<DueTask> list = new ArrayList<>();
     for (Task task : plan.tasks()) {
+      if (plan.feeding(task).isPresent()) {
+        continue;
+      }
       for (int slot = 1; slot <= task.recurrence().perDay(); slot++) {
         due(day, task, slot, start, history).ifPresent(list::add);
       }
     }
+    if (!day.isBefore(start)) {
+      plan.feedings().forEach(feeding -> addTurns(day, plan, feeding, history, list));
+    }
+    list.sort(
+        Comparator.comparing((DueTask d) -> d.task().kind()).thenComparing(d -> d.task().key()));
     apart(list);
     return list;
+  }
+
+  /**
+   * Foods that share the day's portion. What was given today counts; and where something else than
+   * was meant was given, that was the day's food: begging is not hunger.
+   */
+  private static void addTurns(
+      LocalDate day, Plan plan, Feeding feeding, List<Completion> history, List<DueTask> list) {
+    List<String> done =
+        history.stream()
+            .filter(d -> d.day().equals(day) && feeding.has(d.taskKey()))
+            .map(Completion::taskKey)
+            .distinct()
+            .toList();
+    List<String> meant = feeding.on(day, history).foods();
+    List<String> all = meant.containsAll(done) ? meant : done;
+    for (String key : all) {
+      Task task = plan.task(key).orElseThrow();
+      double share = 1.0 / all.size();
+      Phrase amount = plan.helping(task).map(helping -> helping.words(share)).orElse(task.amount());
+      list.add(new DueTask(task, 1, 0, share, amount, done.contains(key)));
+    }
   }
 
   /**
@@ -78,7 +109,7 @@ public final class DayList {
       LocalDate day, Task task, int slot, LocalDate start, List<Completion> history) {
     boolean settled = history.stream().anyMatch(d -> matches(d, task, slot) && d.day().equals(day));
     if (settled) {
-      return Optional.of(new DueTask(task, slot, 0, true));
+      return Optional.of(DueTask.of(task, slot, 0, true));
     }
     Recurrence recurrence = task.recurrence();
     if (day.isBefore(start)) {
@@ -86,11 +117,11 @@ public final class DayList {
     }
     if (!recurrence.weekdays().isEmpty()) {
       return recurrence.weekdays().contains(day.getDayOfWeek())
-          ? Optional.of(new DueTask(task, slot, 0, false))
+          ? Optional.of(DueTask.of(task, slot, 0, false))
           : Optional.empty();
     }
     if (!recurrence.waits()) {
-      return Optional.of(new DueTask(task, slot, 0, false));
+      return Optional.of(DueTask.of(task, slot, 0, false));
     }
     LocalDate next =
         Stream.concat(
@@ -102,7 +133,7 @@ public final class DayList {
             .orElse(firstDue(task, start));
     return next.isAfter(day)
         ? Optional.empty()
-        : Optional.of(new DueTask(task, slot, (int) ChronoUnit.DAYS.between(next, day), false));
+        : Optional.of(DueTask.of(task, slot, (int) ChronoUnit.DAYS.between(next, day), false));
   }
 
   /** Meals and cleaning begin at once; a tube or a filter that is new waits its first interval. */

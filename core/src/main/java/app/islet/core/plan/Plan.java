@@ -2,11 +2,24 @@ package app.islet.core.plan;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
-/** Everything to be done for one enclosure as it is now, in working order. */
-public record Plan(List<Task> tasks) {
+/**
+ * Everything to be done for one enclosure as it is now, in working order.
+ *
+ * @param helpings of each food a whole portion, by the key of its task
+ * @param feedings foods that take turns, for each of the animals that have such
+ */
+public record Plan(List<Task> tasks, Map<String, Helping> helpings, List<Feeding> feedings) {
+  /** Where each task has days of its own. */
+  public Plan(List<Task> tasks) {
+    this(tasks, Map.of(), List.of());
+  }
+
   public Plan {
+    helpings = Map.copyOf(helpings);
+    feedings = List.copyOf(feedings);
     tasks =
         tasks.stream().sorted(Comparator.comparing(Task::kind).thenComparing(Task::key)).toList();
   }
@@ -18,5 +31,20 @@ public record Plan(List<Task> tasks) {
 
   public Optional<Task> task(String key) {
     return tasks.stream().filter(t -> t.key().equals(key)).findFirst();
+  }
+
+  /** The foods among which that one takes turns. */
+  Optional<Feeding> feeding(Task task) {
+    return feedings.stream().filter(f -> f.has(task.key())).findFirst();
+  }
+
+  /** What is fed by a task; nothing where it is other work. */
+  public Optional<Helping> helping(Task task) {
+    return Optional.ofNullable(helpings.get(task.key()));
+  }
+
+  /** How often it is done, in words: inside its range, or on days of its own. */
+  public String rhythm(Task task) {
+    return feeding(task).map(f -> f.rhythm(task.key())).orElseGet(() -> task.recurrence().words());
   }
 }

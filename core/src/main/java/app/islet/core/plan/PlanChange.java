@@ -39,18 +39,17 @@ public record PlanChange(Phrase why, List<Phrase> lines) {
     for (Task task : now.tasks()) {
       Optional<Task> was = old.task(task.key());
       if (was.isEmpty()) {
-        lines.add(
-            Phrase.of("New: {}, {}, {}.", task.title(), task.amount(), task.recurrence().words()));
+        lines.add(Phrase.of("New: {}, {}, {}.", task.title(), task.amount(), now.rhythm(task)));
       } else if (!was.get().amount().equals(task.amount())
-          || !was.get().recurrence().equals(task.recurrence())) {
+          || !old.rhythm(was.get()).equals(now.rhythm(task))) {
         lines.add(
             Phrase.of(
                 "{}: {}, {}; before {}, {}.",
                 task.title(),
                 task.amount(),
-                task.recurrence().words(),
+                now.rhythm(task),
                 was.get().amount(),
-                was.get().recurrence().words()));
+                old.rhythm(was.get())));
       }
     }
     old.tasks().stream()

@@ -16,8 +16,10 @@ import app.islet.core.water.ChangePlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
 
@@ -34,8 +36,18 @@ public final class Planner {
   private Planner() {}
 
   public static Plan plan(HusbandryState s) {
+    Plan meals = meals(s.residents(), s.date());
+    List<Task> tasks = new ArrayList<>(meals.tasks());
+    if (!s.residents().isEmpty()) {
+      addUpkeep(s, tasks);
+    }
+    return new Plan(tasks, meals.helpings(), meals.feedings());
+  }
+
+  /** What the animals get, without the work on their enclosure. */
+  public static Plan meals(List<Resident> residents, LocalDate day) {
     List<Task> tasks = new ArrayList<>();
-    for (Resident resident : s.residents()) {
+    for (Resident resident : residents) {
       for (Food food : resident.foods()) {
         tasks.add(feeding(resident, food));
       }
@@ -46,47 +58,37 @@ public final class Planner {
         tasks.add(bath(resident));
       }
     }
-    if (!s.residents().isEmpty()) {
-      addUpkeep(s, tasks);
+    return new Plan(
+        tasks,
+        helpings(residents),
+        residents.stream().flatMap(r -> Feeding.of(r, day, Planner::key).stream()).toList());
+  }
+
+  private static Map<String, Helping> helpings(List<Resident> residents) {
+    Map<String, Helping> all = new HashMap<>();
+    for (Resident r : residents) {
+      r.foods().forEach(food -> all.put(key(r, food), Helping.of(r, food)));
     }
-    return new Plan(tasks);
+    return all;
+  }
+
+  private static String key(Resident r, Food food) {
+    return "feed:" + slug(r.name()) + ":" + slug(food.name());
   }
 
   private static Task feeding(Resident r, Food food) {
-    String key = "feed:" + slug(r.name()) + ":" + slug(food.name());
-    Phrase amount;
-    if (food.pieces().isPresent()) {
-      double each = food.pieces().getAsDouble();
-      amount =
-          r.count() == 1
-              ? Phrase.of("{} {}", Quantity.count(each), food.unit())
-              : Phrase.of(
-                  "{} {} each, {} in all",
-                  Quantity.count(each),
-                  food.unit(),
-                  Quantity.count(each * r.count()));
-    } else {
-      double grams = food.gramsFor(r.bodyG()).orElseThrow();
-      amount =
-          r.count() == 1
-              ? Phrase.of("{} {}", Quantity.grams(grams), food.unit())
-              : Phrase.of(
-                  "{} {} each, {} in all",
-                  Quantity.grams(grams),
-                  food.unit(),
-                  Quantity.grams(grams * r.count()));
-    }
+    Phrase amount = Helping.of(r, food).words(1);
     String mass =
-        food.bodyMassPercent().isPresent() && r.massG().isEmpty()
+        food.portion().bodyMassPercent().isPresent() && r.massG().isEmpty()
             ? " Estimated from length: weigh it for an exact portion."
             : "";
     return new Task(
-        key,
+        key(r, food),
         TaskKind.FEED,
         Phrase.of("{} for {}", food.name(), r.name()),
         amount,
         Phrase.of("{}", (food.note() + mass).strip()),
-        food.recurrence(),
+        food.turn().recurrence(),
         2 + 0.5 * r.count(),
         food.basis());
   }

@@ -1,7 +1,6 @@
 package app.islet.core.water;
 
 import app.islet.core.animal.Resident;
-import app.islet.core.care.Recurrence;
 import java.util.List;
 
 /** Ammonia that what lives here makes of its planned food. */
@@ -14,18 +13,26 @@ public final class NitrogenLoad {
   }
 
   private static double gPerDay(Resident r) {
+    double shared = portionOfATurn(r);
     return r.foods().stream()
         .mapToDouble(
             food ->
                 Ammonia.tanG(
-                    food.gramsFor(r.bodyG()).orElse(0) * r.count() * timesADay(food.recurrence()),
+                    food.gramsFor(r.bodyG()).orElse(0)
+                        * r.count()
+                        * food.turn().timesADay()
+                        * (food.turn().often().isPresent() ? shared : 1),
                     food.proteinPercent()))
         .sum();
   }
 
-  private static double timesADay(Recurrence recurrence) {
-    return recurrence.weekdays().isEmpty()
-        ? (double) recurrence.perDay() / recurrence.everyDays()
-        : recurrence.weekdays().size() * recurrence.perDay() / 7.0;
+  /** Foods that take turns share the portion of a day on which two of them fall. */
+  private static double portionOfATurn(Resident r) {
+    double turns =
+        r.foods().stream()
+            .filter(food -> food.turn().often().isPresent())
+            .mapToDouble(food -> food.turn().timesADay())
+            .sum();
+    return turns > 1 ? 1 / turns : 1;
   }
 }

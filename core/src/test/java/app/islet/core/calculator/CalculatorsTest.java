@@ -310,4 +310,52 @@ class CalculatorsTest {
               assertThat(c.outputs()).isNotEmpty();
             });
   }
+
+  /** Worked example of a keeper: 4 L in two days is about 54 W. */
+  @Test
+  void topping_up_tells_how_strong_a_fan_is() {
+    Map<String, Double> out = Calculators.run("top-up-power", pairs("litres=4 days=2"));
+    assertThat(out.get("watts"))
+        .isCloseTo(4 * (2500.8 - 2.372 * 20) * 1000 / 172_800, within(1e-9));
+    assertThat(out.get("watts")).isCloseTo(56.8, within(0.1));
+  }
+
+  @Test
+  void a_reservoir_lasts_as_long_as_it_was_used() {
+    assertThat(Calculators.run("reservoir", pairs("litres=20 usedL=3 usedDays=2")).get("days"))
+        .isCloseTo(20.0 * 2 / 3, within(1e-9));
+  }
+
+  @Test
+  void a_pump_without_a_tank_has_no_turnover() {
+    assertThat(Calculators.run("pump-flow", pairs("litres=2 seconds=15")))
+        .containsOnly(Map.entry("litresPerHour", 480.0));
+    assertThat(Calculators.run("pump-flow", pairs("litres=2 seconds=15 volumeL=160")))
+        .containsEntry("turnoversPerHour", 3.0);
+    assertThat(Batch.answer("{\"id\":\"pump-flow\",\"in\":{\"litres\":2,\"seconds\":15}}"))
+        .isEqualTo("{\"litresPerHour\":480.0}");
+  }
+
+  @Test
+  void twenty_one_tubs_of_three_minutes_are_an_hour_a_day() {
+    assertThat(Calculators.run("labour", pairs("units=21 minutesEach=3 days=30")))
+        .containsEntry("minutesPerDay", 63.0)
+        .containsEntry("hoursTotal", 31.5);
+    assertThat(Calculators.run("labour", pairs("units=21 minutesEach=3 days=30 everyDays=2")))
+        .containsEntry("minutesPerDay", 31.5);
+  }
+
+  @Test
+  void ground_is_bought_in_whole_bags() {
+    String tank = "lengthCm=100 widthCm=50 depthCm=4 ";
+    assertThat(Calculators.run("substrate", pairs(tank)))
+        .containsEntry("litres", 20.0)
+        .containsEntry("kg", 32.0)
+        .doesNotContainKey("bags");
+    assertThat(Calculators.run("substrate", pairs(tank + "bagKg=8"))).containsEntry("bags", 4.0);
+    assertThat(Calculators.run("substrate", pairs(tank + "bagKg=7.9"))).containsEntry("bags", 5.0);
+    assertThat(Calculators.run("substrate", pairs(tank + "kgPerL=1.55 bagKg=31")))
+        .as("to the gram")
+        .containsEntry("bags", 1.0);
+  }
 }

@@ -195,7 +195,7 @@ final class Portrait {
             t ->
                 say(
                     "task " + t.key(),
-                    List.of(t.amount(), t.recurrence().words(), t.minutes(), t.basis().words())));
+                    List.of(t.amount(), a.plan().rhythm(t), t.minutes(), t.basis().words())));
     List<List<DueTask>> coming = DayList.coming(day, DAYS, a.plan(), day.minusDays(10), List.of());
     for (int n = 0; n < DAYS; n++) {
       say(

@@ -10,6 +10,7 @@ import app.islet.web.animal.Books;
 import app.islet.web.animal.LifeEntry;
 import app.islet.web.animal.LifeLog;
 import app.islet.web.animal.Measurement;
+import app.islet.web.animal.Menus;
 import app.islet.web.animal.Photos;
 import app.islet.web.animal.Residents;
 import app.islet.web.care.CareSheetStore;
@@ -34,6 +35,7 @@ class LivingAnimals {
   private final Books books;
   private final LifeLog life;
   private final Photos photos;
+  private final Menus menus;
   private final Residents residents;
   private final CareSheetStore sheets;
   private final EnclosureStore enclosures;
@@ -44,6 +46,7 @@ class LivingAnimals {
       Books books,
       LifeLog life,
       Photos photos,
+      Menus menus,
       Residents residents,
       CareSheetStore sheets,
       EnclosureStore enclosures,
@@ -52,6 +55,7 @@ class LivingAnimals {
     this.books = books;
     this.life = life;
     this.photos = photos;
+    this.menus = menus;
     this.residents = residents;
     this.sheets = sheets;
     this.enclosures = enclosures;
@@ -115,7 +119,8 @@ class LivingAnimals {
             .orElse(today);
     int count = Math.max(1, here.heads());
     Resident resident =
-        new Occupants(sheets.library(context), sheets.schools(context), today)
+        new Occupants(
+                sheets.library(context), sheets.schools(context), menus.of(List.of(animal)), today)
             .occupant(new Residents.Stay(animal, 0, count, count, since), sizes)
             .resident();
     boolean eggs =

@@ -101,6 +101,7 @@ class CalculatorController {
       model.addAttribute(
           "results",
           calculator.outputs().stream()
+              .filter(o -> out.containsKey(o.key()))
               .map(o -> new Result(o.label(), text(o, out.get(o.key()), units)))
               .toList());
     } catch (RefusedException e) {
@@ -168,6 +169,9 @@ class CalculatorController {
   private static String hint(Input input, UnitSystem units) {
     if (input.isRequired()) {
       return "";
+    }
+    if (input.fallbackNote().equals(Input.NONE) && Double.isNaN(input.fallback().getAsDouble())) {
+      return "May be left empty";
     }
     double fallback = input.fallback().getAsDouble();
     return Double.isNaN(fallback)

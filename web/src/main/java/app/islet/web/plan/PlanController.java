@@ -49,7 +49,7 @@ class PlanController {
                     new TaskView(
                         u.text(t.title()),
                         u.text(t.amount()),
-                        t.recurrence().words(),
+                        state.assessment().plan().rhythm(t),
                         u.text(t.how()),
                         t.basis().words()))
             .toList());

@@ -54,7 +54,7 @@ record StopView(long id, String name, String where, String glyph, long left, Lis
         due.task().key(),
         due.slot(),
         u.text(due.task().title()) + times,
-        u.text(due.task().amount()),
+        u.text(due.amount()),
         u.text(due.task().how()),
         line.entry().map(e -> settled(context, e)).orElseGet(() -> late(due)),
         due.settled(),

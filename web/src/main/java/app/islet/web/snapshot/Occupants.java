@@ -8,6 +8,7 @@ import app.islet.core.animal.Resident;
 import app.islet.core.animal.Size;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
+import app.islet.core.care.OwnMenu;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Residents;
@@ -26,8 +27,13 @@ import org.jspecify.annotations.Nullable;
  * they are on a day.
  *
  * @param schools what the collection keeps each species by, where it chose
+ * @param menus what keepers feed them in a stage instead of what their sheet says, by their ids
  */
-public record Occupants(CareLibrary library, Map<String, String> schools, LocalDate day) {
+public record Occupants(
+    CareLibrary library,
+    Map<String, String> schools,
+    Map<Long, List<OwnMenu>> menus,
+    LocalDate day) {
   public EnclosureSnapshot.Occupant occupant(Residents.Stay stay, List<Measurement> all) {
     Animal r = stay.animal();
     List<Measurement> sizes = ofThisForm(r, all);
@@ -41,7 +47,8 @@ public record Occupants(CareLibrary library, Map<String, String> schools, LocalD
             Optional.ofNullable(r.school()).or(() -> Optional.ofNullable(schools.get(sheet.id()))),
             Optional.of(stay.since()),
             r.alsoFed(),
-            r.ration());
+            r.ration(),
+            Optional.empty());
     Size size =
         Size.of(newest(sizes, Measurement::lengthCm), newest(sizes, Measurement::massG))
             .downTo(smallest(sizes));
@@ -49,7 +56,16 @@ public record Occupants(CareLibrary library, Map<String, String> schools, LocalD
     Resident resident =
         growing(new Resident(r.name(), sheet, heads, size, keeping), lengths(sizes), r.formSince());
     boolean since = sizes.stream().anyMatch(m -> m.day().isAfter(stay.since()));
-    return new EnclosureSnapshot.Occupant(r, since ? resident.measuredSince() : resident, all);
+    return new EnclosureSnapshot.Occupant(
+        r, fed(r, since ? resident.measuredSince() : resident), all);
+  }
+
+  private Resident fed(Animal animal, Resident resident) {
+    return menus.getOrDefault(animal.id(), List.of()).stream()
+        .filter(menu -> menu.stage().equals(resident.stage().id()))
+        .findFirst()
+        .map(resident::fed)
+        .orElse(resident);
   }
 
   /** What was measured of a tadpole says nothing of the frog. */

@@ -2,6 +2,7 @@ package app.islet.web.snapshot;
 
 import app.islet.core.review.Acceptance;
 import app.islet.web.animal.Measurement;
+import app.islet.web.animal.Menus;
 import app.islet.web.animal.Residents;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
@@ -48,6 +49,7 @@ public class Snapshots {
   private final Designs designs;
   private final Rooms rooms;
   private final Residents residents;
+  private final Menus menus;
   private final Acceptances acceptances;
   private final WaterLog waterLog;
   private final CareSheetStore sheets;
@@ -62,6 +64,7 @@ public class Snapshots {
       Designs designs,
       Rooms rooms,
       Residents residents,
+      Menus menus,
       Acceptances acceptances,
       WaterLog waterLog,
       CareSheetStore sheets,
@@ -70,6 +73,7 @@ public class Snapshots {
     this.designs = designs;
     this.rooms = rooms;
     this.residents = residents;
+    this.menus = menus;
     this.acceptances = acceptances;
     this.waterLog = waterLog;
     this.sheets = sheets;
@@ -159,7 +163,12 @@ public class Snapshots {
         residents.measurements(living.stream().map(Residents.Stay::animal).toList());
     Map<Long, List<Acceptance>> accepted = acceptances.of(ids);
     Map<Long, List<WaterLine>> lines = waterLog.recent(ids, day);
-    Occupants known = new Occupants(sheets.library(context), sheets.schools(context), day);
+    Occupants known =
+        new Occupants(
+            sheets.library(context),
+            sheets.schools(context),
+            menus.of(living.stream().map(Residents.Stay::animal).toList()),
+            day);
     return records.stream()
         .map(
             record -> {

@@ -1,0 +1,65 @@
+package app.islet.core.plan;
+
+import app.islet.core.animal.Resident;
+import app.islet.core.care.Food;
+import app.islet.core.care.Portion;
+import app.islet.core.quantity.Phrase;
+import app.islet.core.quantity.Quantity;
+
+/**
+ * A food as it is put before some animals: so much for each, so much in all.
+ *
+ * @param who the animals, as they are called
+ * @param portion a whole one, for each
+ * @param bodyG mass of each
+ */
+public record Helping(String who, String food, Portion portion, int count, double bodyG) {
+  private static final double LEAST_G = 0.1;
+
+  static Helping of(Resident r, Food food) {
+    return new Helping(r.name(), food.name(), food.portion(), r.count(), r.bodyG());
+  }
+
+  /** How much that is, where it is so much of the portion: as a kitchen can measure it. */
+  public Phrase words(double share) {
+    Portion part = share == 1 ? portion : portion.times(share);
+    return part.pieces().isPresent()
+        ? pieces(part.pieces().getAsDouble())
+        : grams(part.gramsFor(bodyG).orElseThrow());
+  }
+
+  private Phrase pieces(double each) {
+    return count == 1
+        ? Phrase.of("{} {}", Quantity.count(each), portion.unit())
+        : Phrase.of(
+            "{} {} each, {} in all",
+            Quantity.count(each),
+            portion.unit(),
+            Quantity.count(each * count));
+  }
+
+  /**
+   * No scale in a kitchen tells less than a tenth of a gram: so little is weighed for all together.
+   */
+  private Phrase grams(double each) {
+    double all = each * count;
+    if (all < LEAST_G) {
+      return Phrase.of("a few crumbs {}, less than {}", portion.unit(), Quantity.grams(LEAST_G));
+    }
+    if (count == 1) {
+      return Phrase.of("{} {}", Quantity.grams(weighed(all)), portion.unit());
+    }
+    return each < LEAST_G
+        ? Phrase.of(
+            "{} {} for all {} together", Quantity.grams(weighed(all)), portion.unit(), count)
+        : Phrase.of(
+            "{} {} each, {} in all",
+            Quantity.grams(weighed(each)),
+            portion.unit(),
+            Quantity.grams(weighed(weighed(each) * count)));
+  }
+
+  private static double weighed(double grams) {
+    return Math.round(grams / LEAST_G) * LEAST_G;
+  }
+}

@@ -1,0 +1,189 @@
+package app.islet.web.animals;
+
+import app.islet.core.animal.Resident;
+import app.islet.core.care.OwnMenu;
+import app.islet.core.feeding.Rotation;
+import app.islet.core.plan.Feeding;
+import app.islet.core.plan.Helping;
+import app.islet.core.plan.Plan;
+import app.islet.core.plan.Planner;
+import app.islet.core.text.English;
+import app.islet.web.animal.Animal;
+import app.islet.web.animal.Animals;
+import app.islet.web.animal.Menus;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
+import app.islet.web.support.Field;
+import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
+import app.islet.web.support.Reply;
+import app.islet.web.support.Units;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What an animal is fed: its menu, and the days each food falls on. */
+@Controller
+@RequestMapping("/c/{collection}/animals/{id}/food")
+class MenuController {
+  private static final int WEEKS = 4;
+  private static final int WEEK = 7;
+
+  private final LivingAnimals living;
+  private final Animals animals;
+  private final Menus menus;
+
+  MenuController(LivingAnimals living, Animals animals, Menus menus) {
+    this.living = living;
+    this.animals = animals;
+    this.menus = menus;
+  }
+
+  /**
+   * A day of the weeks to come.
+   *
+   * @param foods with how much of each
+   */
+  record Day(String day, List<String> foods, boolean today, boolean past) {}
+
+  /** A week of them. */
+  record Week(List<Day> days) {}
+
+  @GetMapping
+  String show(
+      CollectionContext context,
+      @PathVariable long id,
+      @RequestParam(defaultValue = "0") long like,
+      Model model) {
+    Subject s = living.subject(context, id);
+    Resident from = like == 0 ? s.resident() : living.subject(context, like).resident();
+    Map<String, String> typed =
+        MenuForm.typed(from.foods(), from.ownMenu().map(OwnMenu::fasting).orElse(Set.of()));
+    typed.put("clientId", UUID.randomUUID().toString());
+    typed.put("reason", from.ownMenu().map(OwnMenu::reason).orElse(""));
+    return page(context, s, model, new Form(typed, context.system()));
+  }
+
+  private String page(CollectionContext context, Subject s, Model model, Form form) {
+    Resident r = s.resident();
+    Plan plan = Planner.meals(List.of(r), context.today());
+    model.addAttribute("animal", s.animal());
+    model.addAttribute("here", s.isHere());
+    model.addAttribute("stage", r.stage().name());
+    model.addAttribute("own", r.ownMenu().isPresent());
+    model.addAttribute("rows", MenuForm.rows(form));
+    model.addAttribute("roles", MenuForm.roles());
+    model.addAttribute("fasting", fasting(form));
+    model.addAttribute("reason", form.typed("reason"));
+    model.addAttribute("reasonError", Optional.ofNullable(form.error("reason")).orElse(""));
+    model.addAttribute("refusedMenu", Optional.ofNullable(form.error("menu")).orElse(""));
+    model.addAttribute("clientId", form.typed("clientId"));
+    model.addAttribute("likes", likes(context, s.animal()));
+    model.addAttribute("sum", plan.feedings().stream().map(f -> f.sum().words()).findFirst());
+    model.addAttribute("weeks", weeks(plan, context.today(), context.units()));
+    return "animals/food";
+  }
+
+  private static List<Field.Option> fasting(Form form) {
+    return Arrays.stream(DayOfWeek.values())
+        .map(day -> new Field.Option(day.name(), form.flag("fast" + day.name()) ? "on" : ""))
+        .toList();
+  }
+
+  /** Others of its species, whose menu may be copied. */
+  private List<Field.Option> likes(CollectionContext context, Animal animal) {
+    return animals.all(context).stream()
+        .filter(a -> !a.id().equals(animal.id()) && a.species().equals(animal.species()))
+        .map(a -> new Field.Option(String.valueOf(a.id()), a.name()))
+        .toList();
+  }
+
+  /** From the Monday of this week, as if all is given on its day. */
+  private static List<Week> weeks(Plan plan, LocalDate today, Units u) {
+    Optional<Feeding> feeding = plan.feedings().stream().findFirst();
+    if (feeding.isEmpty() || !feeding.get().rotation().holds()) {
+      return List.of();
+    }
+    LocalDate monday = today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    List<Rotation.Day> days = feeding.get().rotation().days(monday, WEEKS * WEEK, List.of());
+    List<Week> weeks = new ArrayList<>();
+    for (int week = 0; week < WEEKS; week++) {
+      weeks.add(
+          new Week(
+              days.subList(week * WEEK, (week + 1) * WEEK).stream()
+                  .map(day -> day(day, plan, today, u))
+                  .toList()));
+    }
+    return weeks;
+  }
+
+  private static Day day(Rotation.Day day, Plan plan, LocalDate today, Units u) {
+    return new Day(
+        English.shortWeekday(day.day()),
+        day.foods().stream()
+            .map(key -> plan.helpings().get(key))
+            .map((Helping h) -> h.food() + ", " + u.text(h.words(day.share())))
+            .toList(),
+        day.day().equals(today),
+        day.day().isBefore(today));
+  }
+
+  @PostMapping
+  String save(
+      CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    Subject s = living.subject(context, id);
+    OwnMenu menu = MenuForm.read(form, s.resident().stage().id(), context.today());
+    if (!form.hasErrors()) {
+      Plan plan = Planner.meals(List.of(s.resident().fed(menu)), context.today());
+      plan.feedings().stream()
+          .map(Feeding::rotation)
+          .flatMap(rotation -> rotation.broken().stream())
+          .findFirst()
+          .ifPresent(conflict -> form.refuse("menu", named(conflict, plan)));
+    }
+    if (form.hasErrors()) {
+      return reply.refused(page(context, s, model, form));
+    }
+    menus.change(context, id, menu, form.clientId());
+    return reply.saved(Messages.text("menu.saved"), path(context, id));
+  }
+
+  /** The sentence with the names of foods, which it knows by the keys of their tasks. */
+  private static String named(Rotation.Conflict conflict, Plan plan) {
+    Helping helping = plan.helpings().get(conflict.food());
+    return helping == null
+        ? conflict.why()
+        : conflict.why().replace(conflict.food(), helping.food());
+  }
+
+  /** Back to what the sheet says. */
+  @PostMapping("/sheet")
+  String sheet(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    Subject s = living.subject(context, id);
+    menus.change(
+        context,
+        id,
+        new OwnMenu(s.resident().stage().id(), List.of(), Set.of(), context.today(), ""),
+        form.clientId());
+    return reply.saved(Messages.text("menu.as-sheet-saved"), path(context, id));
+  }
+
+  private static String path(CollectionContext context, long id) {
+    return context.path("/animals/" + id + "/food");
+  }
+}
