@@ -38,7 +38,7 @@ class ArchitectureTest {
           List.of("account"),
           List.of("collection"),
           List.of("care", "enclosure"),
-          List.of("animal", "waterlog", "tasklog", "buildlog"),
+          List.of("animal", "waterlog", "tasklog", "buildlog", "feed"),
           List.of("snapshot"),
           List.of("summary"),
           List.of(
@@ -61,6 +61,7 @@ class ArchitectureTest {
               "caresheet",
               "calculator",
               "members",
+              "calendar",
               "api"),
           List.of("demo"));
 
@@ -75,6 +76,7 @@ class ArchitectureTest {
           "waterlog",
           "tasklog",
           "buildlog",
+          "feed",
           "snapshot");
 
   private static final JavaClasses CLASSES =

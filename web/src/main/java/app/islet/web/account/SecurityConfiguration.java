@@ -34,7 +34,8 @@ class SecurityConfiguration {
                         "/fonts/**",
                         "/webjars/**",
                         "/favicon.svg",
-                        "/api/calculators/**")
+                        "/api/calculators/**",
+                        "/calendar/*")
                     .permitAll()
                     .anyRequest()
                     .authenticated())

@@ -22,14 +22,21 @@ public class CollectionContexts {
    * @return empty for whoever is not a member, and where there is no such collection
    */
   public Optional<CollectionContext> find(String login, String slug) {
-    return memberships
-        .find(login, slug)
-        .map(
-            member ->
-                new CollectionContext(
-                    member.person(),
-                    member.collection(),
-                    member.role(),
-                    LocalDate.now(clock.withZone(member.collection().zone()))));
+    return memberships.find(login, slug).map(this::context);
+  }
+
+  /**
+   * @return empty once the person is no member any more
+   */
+  public Optional<CollectionContext> find(long personId, long collectionId) {
+    return memberships.find(personId, collectionId).map(this::context);
+  }
+
+  private CollectionContext context(Membership member) {
+    return new CollectionContext(
+        member.person(),
+        member.collection(),
+        member.role(),
+        LocalDate.now(clock.withZone(member.collection().zone())));
   }
 }

@@ -15,6 +15,10 @@ interface MembershipRepository extends JpaRepository<Membership, Membership.Key>
   Optional<Membership> find(String login, String slug);
 
   @Query(
+      "select m from Membership m join fetch m.collection join fetch m.person where m.person.id = :personId and m.collection.id = :collectionId")
+  Optional<Membership> find(long personId, long collectionId);
+
+  @Query(
       "select m from Membership m join fetch m.person where m.collection.id = :collectionId order by m.person.name")
   List<Membership> ofCollection(long collectionId);
 }

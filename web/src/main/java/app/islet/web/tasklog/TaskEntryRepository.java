@@ -9,8 +9,9 @@ import org.springframework.data.jpa.repository.Query;
 
 interface TaskEntryRepository extends LogRepository<TaskEntry> {
   /**
-   * Of each task the last entry before a day and those of the day itself; of valid ones only. The
-   * index round_entry_last answers it, however long the log is.
+   * Of each task the last entry before a day and those of the day itself, and the meals of the
+   * fortnight before, by which foods take turns; of valid ones only. The index round_entry_last
+   * answers it, however long the log is.
    */
   @Query(
       nativeQuery = true,
@@ -23,7 +24,8 @@ interface TaskEntryRepository extends LogRepository<TaskEntry> {
            order by e.enclosure_id, e.task_key, e.slot, e.day desc)
           union all
           select e.* from round_entry e
-          where e.enclosure_id in (:enclosureIds) and e.day = :day and e.strikes is null
+          where e.enclosure_id in (:enclosureIds) and e.strikes is null
+            and (e.day = :day or e.day between cast(:day as date) - 14 and :day and e.task_key like 'feed:%')
             and not exists (select 1 from round_entry v where v.strikes = e.id)
           order by id""")
   List<TaskEntry> lastAndOn(Collection<Long> enclosureIds, LocalDate day);
