@@ -7,17 +7,14 @@ import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
 import biweekly.property.DateStart;
-import biweekly.property.Method;
 import biweekly.property.RefreshInterval;
 import biweekly.property.Uid;
 import biweekly.util.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.Date;
 import java.util.List;
-import java.util.TimeZone;
 import java.util.stream.Collectors;
 
 /**
@@ -35,15 +32,13 @@ record WorkCalendar(String name, Units units, Instant made) {
   String write(List<Day> days) {
     ICalendar calendar = new ICalendar();
     calendar.setProductId("-//Islet//Work//EN");
-    calendar.setMethod(Method.publish());
     calendar.setName(name);
     calendar.setRefreshInterval(
         new RefreshInterval(new Duration.Builder().hours(REFRESH_HOURS).build()));
     days.stream()
         .filter(day -> !day.tasks().isEmpty())
         .forEach(day -> calendar.addEvent(event(day)));
-    calendar.getTimezoneInfo().setGlobalFloatingTime(false);
-    return Biweekly.write(calendar).tz(TimeZone.getTimeZone(ZoneOffset.UTC), true).go();
+    return Biweekly.write(calendar).go();
   }
 
   private VEvent event(Day day) {

@@ -35,7 +35,7 @@ public final class Islet {
           "--disable-sync");
 
   /** A busy machine may be slow for a while; a page that is broken stays broken. */
-  private static final int PATIENCE_MS = 20_000;
+  private static final int PATIENCE_MS = 30_000;
 
   private static Islet running;
 
