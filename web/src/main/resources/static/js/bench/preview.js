@@ -9,6 +9,7 @@
 import { isView, sent, view } from "./form.js";
 import { open } from "./line.js";
 import { patch } from "./patch.js";
+import { watch } from "./press.js";
 
 /**
  * @param {Document} root
@@ -39,6 +40,7 @@ export function enhance(root) {
   }
 
   const line = open(form.dataset.preview);
+  const press = watch(root);
 
   function page(text) {
     const piece = root.createElement("template");
@@ -51,6 +53,7 @@ export function enhance(root) {
     try {
       const has = [...root.querySelectorAll("#answer [data-says]")].map(e => e.dataset.says).join(" ");
       const piece = page(await line.ask({ ...Object.fromEntries(new FormData(form)), has }));
+      await press.over();
       if (question !== asked) return;
       piece.getElementById("errors") ? complain(piece) : swap(piece);
     } catch {
@@ -171,6 +174,7 @@ export function enhance(root) {
   form.addEventListener("design:restore", restore);
   return () => {
     line.close();
+    press.close();
     root.removeEventListener("input", heard);
     root.removeEventListener("change", settled);
     root.removeEventListener("click", pressed);

@@ -122,6 +122,28 @@ class WaterStepTest {
     assertThat(page.locator("[data-rule=water-poisoned]")).containsText("free ammonia");
   }
 
+  /** Worked example: 4 L in two days carry off about 57 W. */
+  @Test
+  void what_is_topped_up_tells_how_much_really_evaporates() {
+    Page page = ISLET.owner();
+    String enclosure = Hands.enclosure(page, "Topped up", "60", "40", "40");
+    page.navigate(enclosure + "/build");
+    page.fill("#depth", "30");
+    send(page, "Save design");
+    for (int daysAgo : new int[] {4, 2}) {
+      page.navigate(enclosure + "/water");
+      page.locator("#log summary").click();
+      page.selectOption("#kind", "TOPPED_UP");
+      page.fill("#amount", "4");
+      page.fill("#eventDay", TODAY.minusDays(daysAgo).toString());
+      send(page, "Log it");
+    }
+    assertThat(log(page).first()).containsText("topped up, 4 L");
+    page.navigate(enclosure + "/climate");
+    assertThat(page.locator("main")).containsText("2 L a day");
+    assertThat(page.locator("main")).containsText("carries off about 57 W; 1 time since");
+  }
+
   @Test
   void a_start_up_is_followed_to_its_proof() {
     Page page = ISLET.owner();

@@ -21,6 +21,7 @@ public record WaterEvent(LocalDate day, Kind kind, double amount) {
     PUMP_STOPPED("Filter stood still", "for", Dimension.HOURS, 0.1, 1000),
     SALT("Salt added", "marine salt", Dimension.MASS, 0.1, 100_000),
     RAIN("Rain fell in", "", Dimension.THICKNESS, 0.1, 1000),
+    TOPPED_UP("Topped up", "fresh water", Dimension.VOLUME, 0.05, 100_000),
     TREATED("Treated with a remedy", "", Dimension.COUNT, 0, 0),
     MOVED_IN("Animals moved in", "", Dimension.COUNT, 0, 0);
 

@@ -13,7 +13,9 @@ import app.islet.core.climate.Spot;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
 import app.islet.core.water.Failures;
+import app.islet.core.water.ToppedUp;
 import app.islet.web.drawing.LampOverlay;
 import app.islet.web.support.Units;
 import java.util.ArrayList;
@@ -179,6 +181,11 @@ record ClimateView(
                       "Top up",
                       u.text(Quantity.litres(w.topUpLPerDay())),
                       "a day between summer and winter; always fresh water"));
+              ToppedUp.of(
+                      a.situation().waterRecord(),
+                      (w.winterC() + w.summerC()) / 2,
+                      a.situation().date())
+                  .ifPresent(told -> all.add(toppedUp(told, u)));
             });
     a.climate()
         .air()
@@ -289,6 +296,24 @@ record ClimateView(
         : hours < 1
             ? "%d minutes".formatted(Math.round(hours * 60))
             : "%d h".formatted(Math.round(hours));
+  }
+
+  /** What really evaporates, beside the estimate. */
+  private static Figure toppedUp(ToppedUp told, Units u) {
+    String lately =
+        told.lately().isPresent()
+            ? "; lately %s a day: look at lid and fan, and for a leak"
+                .formatted(u.text(Quantity.litres(told.lately().getAsDouble())))
+            : "";
+    return new Figure(
+        "Topped up, as logged",
+        u.text(Quantity.litres(told.litresADay())) + " a day",
+        "carries off about %s; %s since %s%s"
+            .formatted(
+                u.text(Quantity.watts(told.watts())),
+                English.count(told.times(), "time"),
+                English.day(told.since()),
+                lately));
   }
 
   private static List<Figure> basking(Assessment a, Optional<Spot> spot, Units u) {

@@ -1,6 +1,7 @@
 package app.islet.web.plan;
 
 import app.islet.core.plan.DueTask;
+import app.islet.core.plan.Labour;
 import app.islet.core.text.English;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.snapshot.EnclosureSnapshot;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 @Controller
 class PlanController {
   private static final int FORTNIGHT = 14;
+  private static final int MONTH_DAYS = 30;
 
   private final Snapshots snapshots;
   private final DayRounds rounds;
@@ -53,6 +55,9 @@ class PlanController {
                         u.text(t.how()),
                         t.basis().words()))
             .toList());
+    double minutes = state.assessment().plan().minutesADay();
+    model.addAttribute("minutes", Math.round(minutes));
+    model.addAttribute("hoursAMonth", Math.round(Labour.hours(minutes, MONTH_DAYS)));
     model.addAttribute(
         "days",
         IntStream.range(0, FORTNIGHT)
