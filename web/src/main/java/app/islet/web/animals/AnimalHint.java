@@ -2,6 +2,7 @@ package app.islet.web.animals;
 
 import app.islet.core.light.Timetable;
 import app.islet.core.livestock.BaskingUse;
+import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.NextStage;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
@@ -51,6 +52,9 @@ record AnimalHint(String text, String page, boolean grave) {
   }
 
   private static Optional<BaskingUse> use(Subject s) {
+    if (s.events().stream().noneMatch(e -> e.kind() == LifeEvent.Kind.BASKING)) {
+      return Optional.empty();
+    }
     return s.home()
         .flatMap(
             home ->

@@ -3,6 +3,7 @@ package app.islet.web.animals;
 import app.islet.core.care.Breeding;
 import app.islet.core.livestock.Expected;
 import app.islet.core.livestock.Expected.What;
+import app.islet.core.livestock.LifeEvent;
 import app.islet.core.text.English;
 import app.islet.web.support.Messages;
 import java.util.List;
@@ -41,6 +42,12 @@ record ExpectedWords(String what, String when, String note, String basis) {
 
   /** Whether any of it is worth a word on the first page: a season is told where it is asked. */
   static List<ExpectedWords> young(Subject s) {
+    boolean bred =
+        s.events().stream()
+            .anyMatch(e -> e.kind() == LifeEvent.Kind.EGGS || e.kind() == LifeEvent.Kind.BERRIED);
+    if (!bred) {
+      return List.of();
+    }
     return Expected.of(breeders(s), s.events(), s.today()).stream()
         .filter(e -> e.what() != What.LAYING)
         .map(e -> of(e, s))

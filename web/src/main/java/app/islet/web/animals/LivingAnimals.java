@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 
 /** An animal of the store as the core sees it, wherever it is: in an enclosure, a tub, as eggs. */
 @Component
@@ -78,7 +79,7 @@ class LivingAnimals {
         animal,
         resident(context, animal, sizes, ledger, names),
         here,
-        home(context, here, names),
+        SingletonSupplier.of(() -> home(context, here, names)),
         sizes,
         entries,
         photos.of(animal),

@@ -24,19 +24,21 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 
 /**
  * An animal with all that is known of it, for its pages.
  *
  * @param here where it is today, and how many
- * @param home the enclosure most of them are in; empty where none is left
+ * @param finding the enclosure most of them are in, put together only where somebody asks; empty
+ *     where none is left
  * @param sizes what was measured until today, the oldest first
  */
 record Subject(
     Animal animal,
     Resident resident,
     Census here,
-    Optional<EnclosureSnapshot> home,
+    Supplier<Optional<EnclosureSnapshot>> finding,
     List<Measurement> sizes,
     List<LifeEntry> entries,
     List<Photo> photos,
@@ -47,6 +49,10 @@ record Subject(
 
   /** A water test so old says nothing of the water now. */
   private static final int OLD_TEST_DAYS = 21;
+
+  Optional<EnclosureSnapshot> home() {
+    return finding.get();
+  }
 
   boolean isHere() {
     return here.heads() > 0;
@@ -103,20 +109,25 @@ record Subject(
   }
 
   Optional<NextStage> nextStage() {
-    return isHere() ? NextStage.of(resident, dates(), growth(), waterC(), today) : Optional.empty();
+    return isHere()
+        ? NextStage.of(
+            resident, dates(), growth(), isEggs() ? waterC() : OptionalDouble.empty(), today)
+        : Optional.empty();
   }
 
   /** The enclosure itself, where all of them live in it and not in a tub or in their eggs. */
   Optional<EnclosureSnapshot> livingIn() {
-    return home.filter(
-        in ->
-            in.occupants().stream().anyMatch(o -> o.record().id().equals(animal.id()))
-                && here.lines().size() == 1);
+    return home()
+        .filter(
+            in ->
+                in.occupants().stream().anyMatch(o -> o.record().id().equals(animal.id()))
+                    && here.lines().size() == 1);
   }
 
   /** Temperature of its water, where it was measured of late, °C. */
   OptionalDouble waterC() {
-    return home.map(EnclosureSnapshot::water)
+    return home()
+        .map(EnclosureSnapshot::water)
         .flatMap((WaterRecord record) -> record.newestTest(Parameter.TEMPERATURE))
         .filter(test -> test.day().isAfter(today.minusDays(OLD_TEST_DAYS)))
         .map(test -> OptionalDouble.of(test.values().get(Parameter.TEMPERATURE)))
