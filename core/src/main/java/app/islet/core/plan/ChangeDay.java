@@ -152,18 +152,18 @@ public record ChangeDay(List<Step> steps) {
             "the animals are in their tub",
             "Animals back");
       }
-      if (hasDevices()) {
+      boolean heater = s.enclosure().has(Equipment.Heater.class);
+      if (heater || s.enclosure().has(Equipment.Filter.class)) {
+        String devices = heater ? "Heater and filter" : "Filter";
         out(
             "power",
-            "Heater, filter and pump off at the plug",
-            "A heater that falls dry cracks; let it cool before the level sinks.",
-            "heater and filter are off",
-            "Heater, filter and pump on again; see that water runs");
+            devices + " off at the plug",
+            heater
+                ? "A heater that falls dry cracks: let it cool before the level sinks."
+                : "A pump that runs dry breaks.",
+            (heater ? "heater and filter are" : "the filter is") + " off",
+            devices + " on again; see that water runs");
       }
-    }
-
-    private boolean hasDevices() {
-      return s.enclosure().has(Equipment.Heater.class) || s.enclosure().has(Equipment.Filter.class);
     }
 
     private void empty() {
@@ -172,8 +172,10 @@ public record ChangeDay(List<Step> steps) {
           "siphon",
           Phrase.of("Siphon out {}", Quantity.litres(change.litres())),
           Phrase.of(
-              "{} of {}, from the ground, with droppings and leftovers. Where it goes, no wild water may be.",
-              new Quantity(Dimension.RATIO, buckets),
+              "{} of {}, from the ground, with droppings and leftovers. Down the drain, never into a stream or pond.",
+              buckets == 1
+                  ? "1 bucket"
+                  : Phrase.of("{} buckets", new Quantity(Dimension.RATIO, buckets)),
               Quantity.litres(BUCKET_L)));
       step("scrub", Phrase.of("Wipe the panes"), Phrase.of("No soap, no kitchen sponge."));
     }

@@ -83,7 +83,7 @@ class ChangeDayTest {
     Set<String> done = Set.of("test", "boxes", "power", "siphon", "scrub", "filter", "prepare");
     assertThat(day.next(done)).map(ChangeDay.Step::key).contains("refill");
     assertThat(day.stillOut(done))
-        .containsExactly("the boxes are in the tote", "heater and filter are off");
+        .containsExactly("the boxes are in the tote", "the filter is off");
     assertThat(day.stillOut(Set.of("boxes", "boxes-back"))).isEmpty();
     assertThat(day.next(Set.copyOf(keys(day)))).isEmpty();
   }
