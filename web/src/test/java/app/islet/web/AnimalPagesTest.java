@@ -249,6 +249,9 @@ class AnimalPagesTest {
     assertThat(page.locator(".flash")).hasText("Please choose a photo.");
     upload(page, "image/png", "no picture".getBytes(StandardCharsets.UTF_8), TODAY);
     assertThat(page.locator(".flash")).containsText("JPEG, PNG and WebP can be read.");
+    upload(page, "image/jpeg", new byte[13 * 1024 * 1024], TODAY);
+    assertThat(page.locator("main"))
+        .containsText("This file has 13 MB; up to 12 MB can be read. Choose a smaller one.");
   }
 
   @Test
