@@ -1,7 +1,6 @@
 package app.islet.core.animal;
 
 import app.islet.core.care.Body;
-import app.islet.core.care.Evidence;
 import app.islet.core.quantity.Range;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -34,8 +33,6 @@ public record Condition(LocalDate day, double lengthCm, double massG, double sha
 
   /** What was weighed longer before says nothing of a loss; from memory. */
   private static final int RECENT_DAYS = 90;
-
-  public static final Evidence BASIS = Evidence.MEMORY;
 
   /** A mass, and the day it was weighed. */
   public record Weighing(LocalDate day, double massG) {}

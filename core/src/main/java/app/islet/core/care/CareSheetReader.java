@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -130,7 +131,7 @@ public final class CareSheetReader {
                 new Stage.Hatch(
                     h.range("atC", 0, 40, "°C"), h.range("days", 0.5, 400, "days"), basis(h))),
         NeedsReader.read(f),
-        f.groups("foods", 20, CareSheetReader::food),
+        foods(f),
         f.texts("neverFoods", 120),
         f.groups(
             "supplements", 10, x -> new Supplement(x.text("name", 80), recurrence(x), basis(x))),
@@ -164,6 +165,21 @@ public final class CareSheetReader {
     return recognised == null
         ? new Stage.Recognised(0, Optional.empty(), "", Evidence.MEMORY)
         : recognised;
+  }
+
+  private static List<Food> foods(Fields f) {
+    List<Food> foods = f.groups("foods", 20, CareSheetReader::food);
+    List<String> turns =
+        foods.stream()
+            .filter(food -> food != null && food.turn().often().isPresent())
+            .map(food -> food.name().toLowerCase(Locale.ROOT))
+            .toList();
+    if (turns.size() > Turn.MOST_ON_A_MENU || Set.copyOf(turns).size() < turns.size()) {
+      f.problem(
+          "foods",
+          "at most %d foods take turns, each of another name".formatted(Turn.MOST_ON_A_MENU));
+    }
+    return foods;
   }
 
   private static Food food(Fields f) {

@@ -10,6 +10,9 @@ import java.util.Optional;
  * @param recurrence those days; with a range, about how often that is
  */
 public record Turn(Role role, Optional<Often> often, Recurrence recurrence) {
+  /** More foods would take turns for longer than anybody plans; from memory. */
+  public static final int MOST_ON_A_MENU = 10;
+
   /** On days of its own, whatever else is given. */
   public static Turn on(Role role, Recurrence recurrence) {
     return new Turn(role, Optional.empty(), recurrence);

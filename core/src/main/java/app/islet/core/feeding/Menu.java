@@ -2,6 +2,7 @@ package app.islet.core.feeding;
 
 import app.islet.core.care.Often;
 import app.islet.core.care.Role;
+import app.islet.core.care.Turn;
 import java.util.List;
 
 /**
@@ -12,8 +13,6 @@ import java.util.List;
 public record Menu(List<Line> lines, FeedingDays days, int mostADay) {
   /** Two foods share a portion; three are a mess; common practice, no source. */
   public static final int USUAL_MOST_A_DAY = 2;
-
-  public static final int MOST_LINES = 16;
 
   /**
    * A food on it.
@@ -32,8 +31,9 @@ public record Menu(List<Line> lines, FeedingDays days, int mostADay) {
     if (mostADay < 1) {
       throw new IllegalArgumentException("a day has room for one food at least");
     }
-    if (lines.size() > MOST_LINES) {
-      throw new IllegalArgumentException("a menu has at most %d foods".formatted(MOST_LINES));
+    if (lines.size() > Turn.MOST_ON_A_MENU) {
+      throw new IllegalArgumentException(
+          "a menu has at most %d foods".formatted(Turn.MOST_ON_A_MENU));
     }
     if (lines.stream().map(Line::food).distinct().count() < lines.size()) {
       throw new IllegalArgumentException("a food stands on a menu once");

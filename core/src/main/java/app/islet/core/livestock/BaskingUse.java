@@ -1,6 +1,5 @@
 package app.islet.core.livestock;
 
-import app.islet.core.care.Evidence;
 import app.islet.core.quantity.Range;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -14,6 +13,7 @@ import java.util.Optional;
  *
  * @param hours a day
  * @param between the limits within which that lies with 95 % surety, by the number of sightings
+ * @see "Clopper, C. and Pearson, E. (1934), Biometrika 26(4), 404-413"
  */
 public record BaskingUse(int basking, int seen, double hours, Range between) {
   /** Fewer sightings tell nothing; from memory. */
@@ -24,8 +24,6 @@ public record BaskingUse(int basking, int seen, double hours, Range between) {
 
   private static final double SURE_PERCENT = 95;
   private static final double PERCENT = 100;
-
-  public static final Evidence BASIS = Evidence.published("Clopper and Pearson 1934");
 
   /**
    * @param litHours a day that the lamp over its place is lit

@@ -1,5 +1,6 @@
 package app.islet.core.livestock;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Breeding;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Evidence;
@@ -47,7 +48,13 @@ public record Expected(
    * @param tempC of the water, where somebody measured it
    * @param south whether they live south of the equator
    */
-  public record Breeders(CareSheet sheet, boolean female, OptionalDouble tempC, boolean south) {}
+  public record Breeders(CareSheet sheet, boolean female, OptionalDouble tempC, boolean south) {
+    /** Grown, and not all of them known as males. */
+    public static Breeders of(Resident r, OptionalDouble tempC, boolean south) {
+      boolean female = r.stage().adult() && r.males() < r.count();
+      return new Breeders(r.sheet(), female, tempC, south);
+    }
+  }
 
   /** What is expected of them on a day, the soonest first. */
   public static List<Expected> of(

@@ -27,10 +27,14 @@ public record Feeding(Menu menu, Rotation rotation) {
   static Optional<Feeding> of(Resident r, LocalDate day, BiFunction<Resident, Food, String> keyOf) {
     List<Menu.Line> lines = new ArrayList<>();
     for (Food food : r.foods()) {
-      food.turn()
-          .often()
-          .ifPresent(
-              often -> lines.add(new Menu.Line(keyOf.apply(r, food), food.turn().role(), often)));
+      String key = keyOf.apply(r, food);
+      // Names that differ in signs only are one task.
+      boolean there = lines.stream().anyMatch(line -> line.food().equals(key));
+      if (!there) {
+        food.turn()
+            .often()
+            .ifPresent(often -> lines.add(new Menu.Line(key, food.turn().role(), often)));
+      }
     }
     if (lines.isEmpty()) {
       return Optional.empty();

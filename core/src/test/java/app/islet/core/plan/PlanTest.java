@@ -13,7 +13,12 @@ import app.islet.core.Assessment;
 import app.islet.core.Setups;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Evidence;
+import app.islet.core.care.Food;
+import app.islet.core.care.Often;
+import app.islet.core.care.OwnMenu;
 import app.islet.core.care.Recurrence;
+import app.islet.core.care.Role;
+import app.islet.core.care.Turn;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Phrase;
@@ -294,5 +299,72 @@ class PlanTest {
         .hasMessage("a rhythm is either weekdays or a number of days");
     Assertions.assertThatThrownBy(() -> new Recurrence(Set.of(), 1, 0))
         .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  private static final String PELLETS = "feed:they:pellets";
+  private static final String GREENS = "feed:they:greens";
+
+  private static List<DueTask> meals(Plan plan, LocalDate day, Completion... given) {
+    return DayList.on(day, plan, TODAY, List.of(given)).stream()
+        .filter(due -> due.task().kind() == TaskKind.FEED)
+        .toList();
+  }
+
+  @Test
+  void foods_take_turns_and_what_else_was_given_was_the_food_of_the_day() {
+    Plan plan = plan(sliderPool(), animals("slider", 1, 22));
+    LocalDate day = TODAY;
+    while (meals(plan, day).stream().noneMatch(due -> due.task().key().equals(PELLETS))) {
+      day = day.plusDays(1);
+    }
+    assertThat(meals(plan, day))
+        .singleElement()
+        .satisfies(
+            due -> {
+              assertThat(due.share()).isEqualTo(1);
+              assertThat(due.settled()).isFalse();
+            });
+    assertThat(meals(plan, day, new Completion(PELLETS, day, 1, false)))
+        .as("given as meant")
+        .singleElement()
+        .satisfies(due -> assertThat(due.settled()).isTrue());
+    assertThat(meals(plan, day, new Completion(GREENS, day, 1, false)))
+        .as("something else: no more today")
+        .singleElement()
+        .satisfies(
+            due -> {
+              assertThat(due.task().key()).isEqualTo(GREENS);
+              assertThat(due.settled()).isTrue();
+            });
+  }
+
+  /**
+   * More turns than days: each is a smaller part of a day's portion, in the water as on the plate.
+   */
+  @Test
+  void foods_that_share_a_portion_make_no_more_ammonia_than_it() {
+    Resident slider = animals("slider", 1, 22);
+    Food pellets = slider.foods().get(0);
+    OwnMenu twice =
+        new OwnMenu(
+            "adult", List.of(daily(pellets, "A"), daily(pellets, "B")), Set.of(), TODAY, "a test");
+    OwnMenu once = new OwnMenu("adult", List.of(daily(pellets, "A")), Set.of(), TODAY, "a test");
+    assertThat(Assessment.of(sliderPool(), List.of(slider.fed(twice)), TODAY).ammoniaGPerDay())
+        .isCloseTo(
+            Assessment.of(sliderPool(), List.of(slider.fed(once)), TODAY).ammoniaGPerDay(),
+            within(1e-9));
+    assertThat(meals(plan(sliderPool(), slider.fed(twice)), TODAY))
+        .hasSize(2)
+        .allMatch(due -> due.share() == 0.5);
+  }
+
+  private static Food daily(Food like, String name) {
+    return new Food(
+        name,
+        like.portion(),
+        like.proteinPercent(),
+        Turn.of(Role.STAPLE, Often.every(1)),
+        "",
+        like.basis());
   }
 }

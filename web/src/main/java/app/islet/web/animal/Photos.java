@@ -1,6 +1,7 @@
 package app.islet.web.animal;
 
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
 import app.islet.web.log.Stamp;
 import app.islet.web.support.NotFoundException;
 import java.time.Clock;
@@ -92,6 +93,7 @@ public class Photos {
   /** Takes a photo back by an entry that voids it; twice is harmless. */
   @Transactional
   public void takeBack(CollectionContext context, long animalId, long photoId) {
+    context.require(Role.KEEPER);
     lock(context, animalId);
     Photo photo = require(context, animalId, photoId);
     photos.voidOnce(photoId, () -> photo.voided(stamp(context, UUID.randomUUID())));

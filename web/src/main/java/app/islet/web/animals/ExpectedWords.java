@@ -11,17 +11,15 @@ import java.util.List;
 /** What is expected of mating and eggs, in words. */
 record ExpectedWords(String what, String when, String note, String basis) {
   static List<ExpectedWords> of(Subject s) {
+    if (!s.isHere()) {
+      return List.of();
+    }
     return Expected.of(breeders(s), s.events(), s.today()).stream().map(e -> of(e, s)).toList();
   }
 
   private static Expected.Breeders breeders(Subject s) {
-    boolean female =
-        s.isHere()
-            && s.resident().stage().adult()
-            && (s.resident().females() > 0
-                || s.resident().males() + s.resident().females() < s.resident().count());
     boolean south = s.home().map(home -> home.design().site().isSouth()).orElse(false);
-    return new Expected.Breeders(s.resident().sheet(), female, s.waterC(), south);
+    return Expected.Breeders.of(s.resident(), s.waterC(), south);
   }
 
   private static ExpectedWords of(Expected e, Subject s) {

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -28,6 +29,7 @@ final class MenuForm {
   static final int ROWS = 8;
   private static final int SPARE_ROWS = 2;
   private static final int LONGEST_NAME = 80;
+  private static final int LONGEST_NOTE = 200;
   private static final int LONGEST_REASON = 300;
   private static final double USUAL_PROTEIN = 10;
 
@@ -124,7 +126,7 @@ final class MenuForm {
     if (foods.isEmpty()) {
       form.refuse("name0", Messages.text("menu.some-food"));
     }
-    if (foods.stream().map(Food::name).distinct().count() < foods.size()) {
+    if (foods.stream().map(MenuForm::plainName).distinct().count() < foods.size()) {
       form.refuse("name0", Messages.text("menu.twice"));
     }
     Set<DayOfWeek> fasting =
@@ -150,17 +152,30 @@ final class MenuForm {
         pieces
             ? form.number("amount" + n, Dimension.FIGURE, 0.1, 10_000)
             : form.number("amount" + n, Dimension.PERCENT, 0.01, 100);
-    String unit = form.typed("unit" + n);
+    String unit = shortEnough(form, "unit" + n, LONGEST_NAME);
     return new Food(
         name,
         new Portion(
             pieces ? OptionalDouble.of(amount) : OptionalDouble.empty(),
             pieces ? OptionalDouble.empty() : OptionalDouble.of(amount),
-            unit.isEmpty() ? "of it" : unit.substring(0, Math.min(LONGEST_NAME, unit.length())),
+            unit.isEmpty() ? "of it" : unit,
             form.optional("grams" + n, Dimension.FIGURE, 0, 1000)),
         form.optional("protein" + n, Dimension.PERCENT, 0, 100).orElse(USUAL_PROTEIN),
         Turn.of(role, often.orElse(Often.every(1))),
-        form.typed("note" + n),
+        shortEnough(form, "note" + n, LONGEST_NOTE),
         basis);
+  }
+
+  private static String shortEnough(Form form, String id, int longest) {
+    String text = form.typed(id);
+    if (text.length() > longest) {
+      form.refuse(id, Messages.text("about.too-long", longest));
+    }
+    return text;
+  }
+
+  /** As the plan tells foods apart: without regard to capitals and signs. */
+  private static String plainName(Food food) {
+    return food.name().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
   }
 }

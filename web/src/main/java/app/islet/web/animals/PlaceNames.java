@@ -25,6 +25,10 @@ final class PlaceNames {
         enclosures.stream().collect(Collectors.toMap(EnclosureRecord::id, EnclosureRecord::name));
   }
 
+  Map<String, PlaceRecord> places() {
+    return places;
+  }
+
   /** As in {@code Slate tank} or {@code Slate tank: Tub 3}. */
   String name(String key) {
     PlaceRecord place = Objects.requireNonNull(places.get(key), key);

@@ -8,13 +8,12 @@ import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeDates;
 import app.islet.core.livestock.LifeEvent;
-import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.NextStage;
-import app.islet.core.livestock.Place;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterRecord;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.LifeEntry;
+import app.islet.web.animal.LifeFacts;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Photo;
 import app.islet.web.snapshot.EnclosureSnapshot;
@@ -83,29 +82,11 @@ record Subject(
   }
 
   Optional<OwnGrowth> growth() {
-    return OwnGrowth.of(resident.sheet(), resident.stage(), lengths(), animal.formSince());
+    return Occupants.growth(animal, resident, sizes);
   }
 
-  /** The days of its life that are known, or follow from the books. */
   LifeDates dates() {
-    List<Movement> moved = books.ledger().movements(animal.key());
-    Optional<LocalDate> laid =
-        moved.stream().filter(m -> isEggPlace(m.to())).map(Movement::day).findFirst();
-    Optional<LocalDate> hatched =
-        animal
-            .background()
-            .hatched()
-            .or(
-                () ->
-                    moved.stream()
-                        .filter(m -> isEggPlace(m.from()) && m.to().isKept())
-                        .map(Movement::day)
-                        .findFirst());
-    return new LifeDates(laid, hatched, animal.formSince());
-  }
-
-  private boolean isEggPlace(Place place) {
-    return place.isKept() && books.names().isEggs(place.name());
+    return LifeFacts.dates(animal, books.ledger(), books.names().places());
   }
 
   Optional<NextStage> nextStage() {

@@ -1,15 +1,17 @@
 package app.islet.web.growth;
 
-import app.islet.core.animal.Measure;
-import app.islet.core.animal.OwnGrowth;
 import app.islet.core.animal.Resident;
+import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeDates;
 import app.islet.core.livestock.NextStage;
 import app.islet.core.plan.PlanChange;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
+import app.islet.web.animal.Books;
+import app.islet.web.animal.LifeFacts;
 import app.islet.web.animal.Measurement;
+import app.islet.web.animal.PlaceRecord;
 import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.snapshot.EnclosureSnapshot;
@@ -46,8 +48,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 class RecordsController {
   private final Snapshots snapshots;
   private final Residents residents;
+  private final Books books;
 
-  RecordsController(Snapshots snapshots, Residents residents) {
+  RecordsController(Snapshots snapshots, Residents residents, Books books) {
+    this.books = books;
     this.residents = residents;
     this.snapshots = snapshots;
   }
@@ -141,7 +145,13 @@ class RecordsController {
     Fields fields = Fields.of(form, "records");
     model.addAttribute("state", state);
     model.addAttribute("clientId", form.typed("clientId"));
-    model.addAttribute("rows", state.occupants().stream().map(o -> row(o, context)).toList());
+    Ledger ledger = books.ledger(context);
+    Map<String, PlaceRecord> places = books.places(context);
+    model.addAttribute(
+        "rows",
+        state.occupants().stream()
+            .map(o -> row(o, LifeFacts.dates(o.record(), ledger, places), context))
+            .toList());
     model.addAttribute(
         "fields",
         List.of(
@@ -159,15 +169,12 @@ class RecordsController {
   }
 
   /** The same days as on the page of the animal itself. */
-  private static String next(EnclosureSnapshot.Occupant o, LocalDate today) {
+  private static String next(EnclosureSnapshot.Occupant o, LifeDates dates, LocalDate today) {
     Resident r = o.resident();
-    List<Measure> lengths = Occupants.lengths(Occupants.ofThisForm(o.record(), o.measurements()));
-    LifeDates dates =
-        new LifeDates(Optional.empty(), o.record().background().hatched(), o.record().formSince());
     return NextStage.of(
             r,
             dates,
-            OwnGrowth.of(r.sheet(), r.stage(), lengths, o.record().formSince()),
+            Occupants.growth(o.record(), r, o.measurements()),
             OptionalDouble.empty(),
             today)
         .map(
@@ -176,10 +183,10 @@ class RecordsController {
         .orElse("no further stage");
   }
 
-  private static Row row(EnclosureSnapshot.Occupant o, CollectionContext context) {
+  private static Row row(EnclosureSnapshot.Occupant o, LifeDates dates, CollectionContext context) {
     Units u = context.units();
     Resident r = o.resident();
-    String next = next(o, context.today());
+    String next = next(o, dates, context.today());
     String measured = r.lengthCm().isPresent() ? "" : " (usual for the stage, not measured)";
     String weighed = r.massG().isPresent() ? "" : " (estimated from length)";
     return new Row(

@@ -76,6 +76,13 @@ public record Occupants(
         .orElse(sizes);
   }
 
+  /** How it grows by what was measured of the form it has. */
+  public static Optional<OwnGrowth> growth(
+      Animal animal, Resident resident, List<Measurement> sizes) {
+    return OwnGrowth.of(
+        resident.sheet(), resident.stage(), lengths(ofThisForm(animal, sizes)), animal.formSince());
+  }
+
   public static List<Measure> lengths(List<Measurement> sizes) {
     return sizes.stream()
         .filter(m -> m.lengthCm() != null)
