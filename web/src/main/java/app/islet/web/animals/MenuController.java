@@ -20,10 +20,12 @@ import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.format.TextStyle;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -59,6 +61,9 @@ class MenuController {
    * @param foods with how much of each
    */
   record Day(String day, List<String> foods, boolean today, boolean past) {}
+
+  /** A day of the week, and whether nothing is fed on it. */
+  record FastDay(String day, String words, boolean fasting) {}
 
   /** A week of them. */
   record Week(List<Day> days) {}
@@ -98,9 +103,14 @@ class MenuController {
     return "animals/food";
   }
 
-  private static List<Field.Option> fasting(Form form) {
+  private static List<FastDay> fasting(Form form) {
     return Arrays.stream(DayOfWeek.values())
-        .map(day -> new Field.Option(day.name(), form.flag("fast" + day.name()) ? "on" : ""))
+        .map(
+            day ->
+                new FastDay(
+                    day.name(),
+                    day.getDisplayName(TextStyle.SHORT, Locale.ENGLISH),
+                    form.flag("fast" + day.name())))
         .toList();
   }
 
