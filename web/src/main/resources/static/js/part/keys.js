@@ -1,6 +1,6 @@
 /**
- * Keys that work on every page: "/" jumps, "g" and a letter goes, "?" shows the keys, "d" does the
- * next task, "t" begins a test. Who speaks to their computer may switch them off.
+ * Keys that work on every page: "/" jumps, "g" and a letter goes, "?" shows the keys, on the rounds
+ * "d" settles the task one is at and "n" goes to the next, "t" begins a test. Who speaks to their computer may switch them off.
  */
 
 const SWITCH = "islet.keys";
@@ -59,12 +59,28 @@ export function enhance(root) {
     } else if (event.key === "?") {
       help.showModal();
     } else if (event.key === "d") {
-      root.querySelector("[data-done]")?.click();
+      (doneUnderFocus() ?? tasks()[0])?.click();
+    } else if (event.key === "n") {
+      next()?.focus();
     } else if (event.key === "t") {
-      const first = root.querySelector("#test input:not([type=hidden])");
+      const stop = root.activeElement?.closest("[data-stop]");
+      const first = stop?.querySelector("[data-test]") ?? root.querySelector("#test input:not([type=hidden]), [data-test]");
       if (first) event.preventDefault();
       first?.focus();
     }
+  }
+
+  /** Buttons of the tasks that are still to be done. */
+  const tasks = () => [...root.querySelectorAll("[data-done]")].filter(button => !button.closest("[hidden]"));
+
+  /** That of the task one is at. */
+  const doneUnderFocus = () => tasks().find(button => button.closest("[data-row]")?.contains(root.activeElement));
+
+  /** That of the task after the one one is at; the first where one is at none. */
+  function next() {
+    const all = tasks();
+    const at = all.indexOf(doneUnderFocus());
+    return all[at + 1] ?? all[0];
   }
 
   /** Enter takes the first, arrows go through the list and back to the field. */

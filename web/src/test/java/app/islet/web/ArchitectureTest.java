@@ -62,6 +62,7 @@ class ArchitectureTest {
               "calculator",
               "members",
               "calendar",
+              "offline",
               "api"),
           List.of("demo"));
 

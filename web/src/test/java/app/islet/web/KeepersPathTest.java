@@ -128,19 +128,26 @@ class KeepersPathTest {
     assertThat(sendTwice(page, id, "spot-clean")).isEqualTo("200 200");
     page.reload();
     assertThat(stop.locator("[data-task='spot-clean'] .tick.done")).containsText("done");
-    press(page, "Undo");
+    page.locator(".rounds-head").getByText("Undo").click();
     assertThat(page.locator(".flash")).containsText("Undone: Spot clean.");
     assertThat(stop.locator("[data-task='spot-clean'] .tick.done")).hasCount(0);
     assertThat(meal.locator(".tick.done")).hasCount(1);
 
     Locator test = stop.locator("[data-task='test']");
     test.locator("summary").click();
-    test.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Skip it")).click();
-    assertThat(page.locator(".flash.refused")).containsText("Say why it is skipped");
-    test.locator("summary").click();
-    test.locator("input[name=reason]").fill("kit is empty");
-    test.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Skip it")).click();
-    assertThat(test).containsText("skipped: kit is empty");
+    test.getByText("Skip today").click();
+    assertThat(test.locator("[data-problem]")).hasText("Say why it is skipped, in a word or two.");
+    test.locator("input[name=note]").fill("kit is empty");
+    test.getByText("Skip today").click();
+    assertThat(test.locator(".tick.done")).hasText("skipped: kit is empty");
+    test.getByText("Undo").click();
+    assertThat(test.locator("[data-done]")).isVisible();
+
+    Locator second = stop.locator("[data-task='feed:hummers:baby-brine-shrimp']").nth(1);
+    second.locator("summary").click();
+    second.locator("input[name=note]").fill("half was left");
+    second.getByText("Done, with this note").click();
+    assertThat(second.locator(".tick.done")).containsText(": half was left");
   }
 
   private static Object sendTwice(Page page, String enclosure, String task) {

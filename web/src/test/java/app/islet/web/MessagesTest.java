@@ -6,6 +6,7 @@ import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Place;
 import app.islet.web.animal.Background;
 import app.islet.web.animal.Photo;
+import app.islet.web.collection.AnimalCollection;
 import app.islet.web.figure.FigureKind;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -101,6 +102,9 @@ class MessagesTest {
     }
     for (Photo.Shows shows : Photo.Shows.values()) {
       asked.add("photo." + shows.name().toLowerCase(Locale.ROOT));
+    }
+    for (AnimalCollection.WalkOrder order : AnimalCollection.WalkOrder.values()) {
+      asked.add("rounds.order." + order);
     }
     Set<String> known = new TreeSet<>(messages.stringPropertyNames());
     known.removeIf(

@@ -175,8 +175,16 @@ class PagesTest {
     assertThat(page.locator("#keys")).not().isVisible();
     int before = page.locator("[data-done]").count();
     page.keyboard().press("d");
-    page.waitForURL("**/rounds?day=*");
     assertThat(page.locator("[data-done]")).hasCount(before - 1);
+    // The next one is settled by the same key, and passed over by another.
+    page.keyboard().press("n");
+    String passedOver = (String) page.evaluate("document.activeElement.getAttribute('aria-label')");
+    page.keyboard().press("n");
+    page.keyboard().press("d");
+    assertThat(page.locator("[data-done]")).hasCount(before - 2);
+    assertThat(page.locator("[data-done]").first()).hasAttribute("aria-label", passedOver);
+    page.keyboard().press("t");
+    assertThat(page.locator("[data-test]").first()).isFocused();
   }
 
   @Test

@@ -213,8 +213,7 @@ class StoreTest {
         atOnce(
             4,
             () -> {
-              TICKS.settle(
-                  context, id, new Ticks.Tick("spot-clean", DAY, 1, "", UUID.randomUUID()));
+              TICKS.settle(context, id, Ticks.Tick.done("spot-clean", DAY, UUID.randomUUID()));
               return null;
             })) {
       done.get();
@@ -229,7 +228,7 @@ class StoreTest {
   void undo_adds_an_entry_and_takes_none_away() {
     long id = tank("Undone");
     addTurtle(id, UUID.randomUUID());
-    TICKS.settle(context, id, new Ticks.Tick("test", DAY, 1, "no kit", UUID.randomUUID()));
+    TICKS.settle(context, id, Ticks.Tick.skipped("test", DAY, "no kit", UUID.randomUUID()));
     assertThat(TASK_LOG.undo(context, DAY, UUID.randomUUID())).contains("Test the water");
     assertThat(
             SQL.queryForList(
@@ -237,7 +236,7 @@ class StoreTest {
                 String.class,
                 id))
         .containsExactly("SKIPPED", "UNDONE");
-    TICKS.settle(context, id, new Ticks.Tick("test", DAY, 1, "", UUID.randomUUID()));
+    TICKS.settle(context, id, Ticks.Tick.done("test", DAY, UUID.randomUUID()));
     assertThat(
             SQL.queryForList(
                 "select kind from round_entry where enclosure_id = ? order by id",
@@ -252,7 +251,7 @@ class StoreTest {
     addTurtle(id, UUID.randomUUID());
     assertThat(SNAPSHOTS.get(context, id).assessment().review().findings())
         .anyMatch(f -> f.rule().equals("uvb-aged"));
-    TICKS.settle(context, id, new Ticks.Tick("replace-tube", DAY, 1, "", UUID.randomUUID()));
+    TICKS.settle(context, id, Ticks.Tick.done("replace-tube", DAY, UUID.randomUUID()));
     assertThat(SNAPSHOTS.get(context, id).design().all(Equipment.UvbLamp.class))
         .containsExactly(new Equipment.UvbLamp(Optional.of(DAY), OptionalDouble.of(30)));
     assertThat(SNAPSHOTS.get(context, id).assessment().review().findings())
@@ -363,7 +362,7 @@ class StoreTest {
                     UUID.randomUUID()),
             () ->
                 TICKS.settle(
-                    elsewhere, id, new Ticks.Tick("spot-clean", DAY, 1, "", UUID.randomUUID())))) {
+                    elsewhere, id, Ticks.Tick.done("spot-clean", DAY, UUID.randomUUID())))) {
       assertThatThrownBy(reach::run).isInstanceOf(NotFoundException.class);
     }
     assertThat(TASK_LOG.undo(elsewhere, DAY, UUID.randomUUID())).isEmpty();
@@ -477,8 +476,8 @@ class StoreTest {
   void an_undo_sent_twice_undoes_one_entry() throws Exception {
     long id = tank("Undone once");
     addTurtle(id, UUID.randomUUID());
-    TICKS.settle(context, id, new Ticks.Tick("test", DAY, 1, "no kit", UUID.randomUUID()));
-    TICKS.settle(context, id, new Ticks.Tick("spot-clean", DAY, 1, "", UUID.randomUUID()));
+    TICKS.settle(context, id, Ticks.Tick.skipped("test", DAY, "no kit", UUID.randomUUID()));
+    TICKS.settle(context, id, Ticks.Tick.done("spot-clean", DAY, UUID.randomUUID()));
     UUID click = UUID.randomUUID();
     for (Future<Optional<String>> undone : atOnce(4, () -> TASK_LOG.undo(context, DAY, click))) {
       assertThat(undone.get()).isPresent();
@@ -531,7 +530,7 @@ class StoreTest {
       assertThat(version(id)).isNotEqualTo(version[0]);
       version[0] = version(id);
     }
-    TICKS.settle(context, id, new Ticks.Tick("spot-clean", DAY, 1, "", UUID.randomUUID()));
+    TICKS.settle(context, id, Ticks.Tick.done("spot-clean", DAY, UUID.randomUUID()));
     assertThat(version(id)).as("a tick changes the rounds only").isEqualTo(version[0]);
     assertThat(SNAPSHOTS.get(context, id)).isSameAs(SNAPSHOTS.get(context, id));
   }

@@ -1,5 +1,6 @@
 package app.islet.core.plan;
 
+import app.islet.core.quantity.Phrase;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -10,15 +11,21 @@ import java.util.Optional;
  *
  * @param helpings of each food a whole portion, by the key of its task
  * @param feedings foods that take turns, for each of the animals that have such
+ * @param late what it means that a task is late, by its key
  */
-public record Plan(List<Task> tasks, Map<String, Helping> helpings, List<Feeding> feedings) {
+public record Plan(
+    List<Task> tasks,
+    Map<String, Helping> helpings,
+    List<Feeding> feedings,
+    Map<String, Phrase> late) {
   /** Where each task has days of its own. */
   public Plan(List<Task> tasks) {
-    this(tasks, Map.of(), List.of());
+    this(tasks, Map.of(), List.of(), Map.of());
   }
 
   public Plan {
     helpings = Map.copyOf(helpings);
+    late = Map.copyOf(late);
     feedings = List.copyOf(feedings);
     tasks =
         tasks.stream().sorted(Comparator.comparing(Task::kind).thenComparing(Task::key)).toList();
@@ -41,6 +48,11 @@ public record Plan(List<Task> tasks, Map<String, Helping> helpings, List<Feeding
   /** What is fed by a task; nothing where it is other work. */
   public Optional<Helping> helping(Task task) {
     return Optional.ofNullable(helpings.get(task.key()));
+  }
+
+  /** What it means for the animals that it is late; nothing where nothing is to say. */
+  public Optional<Phrase> meaningOfLate(Task task) {
+    return Optional.ofNullable(late.get(task.key()));
   }
 
   /** How often it is done, in words: inside its range, or on days of its own. */

@@ -25,6 +25,12 @@ import java.util.function.ToIntFunction;
 
 /** Makes the plan of an enclosure from its residents' stages and its litres. */
 public final class Planner {
+  /** Key of the water change. */
+  public static final String WATER_CHANGE = "water-change";
+
+  /** Key of the water test. */
+  public static final String TEST = "test";
+
   /** Key of the rarer, large change of some schools. */
   static final String LARGE_CHANGE = "large-change";
 
@@ -41,7 +47,7 @@ public final class Planner {
     if (!s.residents().isEmpty()) {
       addUpkeep(s, tasks);
     }
-    return new Plan(tasks, meals.helpings(), meals.feedings());
+    return new Plan(tasks, meals.helpings(), meals.feedings(), Overdue.of(s, tasks));
   }
 
   /** What the animals get, without the work on their enclosure. */
@@ -61,7 +67,8 @@ public final class Planner {
     return new Plan(
         tasks,
         helpings(residents),
-        residents.stream().flatMap(r -> Feeding.of(r, day, Planner::key).stream()).toList());
+        residents.stream().flatMap(r -> Feeding.of(r, day, Planner::key).stream()).toList(),
+        Map.of());
   }
 
   private static Map<String, Helping> helpings(List<Resident> residents) {
@@ -191,7 +198,7 @@ public final class Planner {
             .orElse(Phrase.of(""));
     double buckets = Math.ceil(2 * litres / BUCKET_L) / 2;
     return new Task(
-        "water-change",
+        WATER_CHANGE,
         TaskKind.WATER_CHANGE,
         Phrase.of("Change {}", Quantity.litres(litres)),
         Phrase.of(
@@ -216,7 +223,7 @@ public final class Planner {
     if (test < Integer.MAX_VALUE) {
       tasks.add(
           new Task(
-              "test",
+              TEST,
               TaskKind.TEST,
               Phrase.of("Test the water"),
               Phrase.of("ammonia, nitrite, nitrate, pH"),

@@ -22,6 +22,11 @@ public record Phrase(String pattern, List<Object> parts) {
     return of("{} to {}", new Bare(dimension, range.min()), new Quantity(dimension, range.max()));
   }
 
+  /** A sentence that was written down in both systems, as it read then. */
+  public static Phrase written(String metric, String us) {
+    return of("{}", new Written(metric, us));
+  }
+
   public String text(UnitSystem units) {
     StringBuilder out = new StringBuilder();
     int from = 0;
@@ -43,8 +48,13 @@ public record Phrase(String pattern, List<Object> parts) {
     if (part instanceof Bare bare) {
       return bare.dimension.number(bare.si, units);
     }
+    if (part instanceof Written written) {
+      return units == UnitSystem.US ? written.us : written.metric;
+    }
     return part instanceof Phrase phrase ? phrase.text(units) : part.toString();
   }
+
+  private record Written(String metric, String us) {}
 
   /** A number whose unit stands behind the next one. */
   private record Bare(Dimension dimension, double si) {}

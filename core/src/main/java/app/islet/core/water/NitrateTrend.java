@@ -19,6 +19,12 @@ import java.util.Optional;
  */
 public record NitrateTrend(
     double risePerDay, double within, double creepPerMonth, boolean creeps, int tests) {
+  /** So far off nothing is foretold, days. */
+  private static final double FAR_OFF_DAYS = 3650;
+
+  /** Under a tenth of a second. */
+  private static final double ROUNDING = 1e-6;
+
   /** How far back is looked. */
   public static final int DAYS = 120;
 
@@ -69,6 +75,34 @@ public record NitrateTrend(
             creep,
             creep * span / 30 > 2 * kit && creep > WORTH_A_WORD,
             tests.size()));
+  }
+
+  /**
+   * The day nitrate passes a value, as it rises from the newest test on, with the changes since
+   * then taken out.
+   *
+   * @param mgPerL as nitrogen
+   * @return absent where it does not rise, or was passed before today
+   */
+  public Optional<LocalDate> passesOn(
+      WaterRecord record, double tapMgPerL, double mgPerL, LocalDate today) {
+    Optional<WaterTest> newest = record.newestTest(Parameter.NITRATE);
+    if (newest.isEmpty() || risePerDay <= 0) {
+      return Optional.empty();
+    }
+    double left = value(newest.get());
+    LocalDate at = newest.get().day();
+    for (WaterEvent change : changes(record, at, today.plusDays(1))) {
+      left += risePerDay * ChronoUnit.DAYS.between(at, change.day());
+      left = WaterChange.afterMgPerL(left, tapMgPerL, change.amount());
+      at = change.day();
+    }
+    double days = (mgPerL - left) / risePerDay;
+    if (days < 0 || days > FAR_OFF_DAYS) {
+      return Optional.empty();
+    }
+    LocalDate day = at.plusDays((long) Math.ceil(days - ROUNDING));
+    return day.isBefore(today) ? Optional.empty() : Optional.of(day);
   }
 
   private static List<WaterEvent> changes(WaterRecord record, LocalDate from, LocalDate to) {

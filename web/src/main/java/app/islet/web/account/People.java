@@ -1,7 +1,10 @@
 package app.islet.web.account;
 
 import app.islet.core.quantity.UnitSystem;
+import java.util.Collection;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,6 +35,14 @@ public class People {
   @Transactional(readOnly = true)
   public Optional<String> name(long id) {
     return people.findById(id).map(Person::name);
+  }
+
+  /** What these people are called, by their numbers. */
+  @Transactional(readOnly = true)
+  public Map<Long, String> names(Collection<Long> ids) {
+    return ids.isEmpty()
+        ? Map.of()
+        : people.findAllById(ids).stream().collect(Collectors.toMap(Person::id, Person::name));
   }
 
   @Transactional

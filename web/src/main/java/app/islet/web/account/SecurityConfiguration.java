@@ -34,6 +34,8 @@ class SecurityConfiguration {
                         "/fonts/**",
                         "/webjars/**",
                         "/favicon.svg",
+                        "/icons/**",
+                        "/service-worker.js",
                         "/api/calculators/**",
                         "/calendar/*")
                     .permitAll()

@@ -2,6 +2,8 @@ package app.islet.web.collection;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -22,6 +24,9 @@ public class AnimalCollection {
   private String name;
   private String zone;
 
+  @Enumerated(EnumType.STRING)
+  private WalkOrder walkOrder;
+
   /** Set by the database whenever the collection's own care sheets or its schools change. */
   @Column(insertable = false, updatable = false)
   private long version;
@@ -37,6 +42,25 @@ public class AnimalCollection {
     this.slug = slug;
     this.name = name;
     this.zone = zone.getId();
+    this.walkOrder = WalkOrder.HYGIENE;
+  }
+
+  /** In which order the rounds go through its enclosures. */
+  public enum WalkOrder {
+    /** Young before grown, healthy before quarantine and sick. */
+    HYGIENE,
+    /** Room by room. */
+    ROOM,
+    /** As put in order by hand. */
+    OWN
+  }
+
+  public WalkOrder walkOrder() {
+    return walkOrder;
+  }
+
+  void walk(WalkOrder order) {
+    this.walkOrder = order;
   }
 
   public Long id() {

@@ -21,4 +21,11 @@ public class CollectionStore {
   public void lock(CollectionContext context) {
     collections.lock(context.collectionId());
   }
+
+  /** From now on the rounds of the collection go in that order. */
+  @Transactional
+  public void walk(CollectionContext context, AnimalCollection.WalkOrder order) {
+    context.require(Role.KEEPER);
+    collections.lock(context.collectionId()).walk(order);
+  }
 }

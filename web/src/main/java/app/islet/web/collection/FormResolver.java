@@ -9,6 +9,7 @@ import org.springframework.core.MethodParameter;
 import org.springframework.stereotype.Component;
 import org.springframework.web.bind.support.WebDataBinderFactory;
 import org.springframework.web.context.request.NativeWebRequest;
+import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 
@@ -36,6 +37,8 @@ class FormResolver implements HandlerMethodArgumentResolver {
     request.getParameterMap().forEach((id, values) -> typed.put(id, values[0]));
     UnitSystem units =
         contexts.of(request).map(CollectionContext::system).orElse(UnitSystem.METRIC);
-    return new Form(typed, units);
+    Form form = new Form(typed, units);
+    request.setAttribute(Form.SENT, form, RequestAttributes.SCOPE_REQUEST);
+    return form;
   }
 }

@@ -166,6 +166,7 @@ class DemoCollection implements SmartLifecycle {
     add(context, nursery, "eastern-newt", "Spring larvae", 26, 0, 0, 2.9, start);
     long quarantine = make(context, cellar, DemoDesigns.quarantine(today), start);
     add(context, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
+    enclosures.walk(context, quarantine, true, null);
 
     long pool = make(context, gallery, DemoDesigns.pool(today), start);
     add(context, pool, "slider", "Bramble", 1, 0, 1, 18, start);

@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An enclosure as the store knows it: where it belongs. What it looks like is in its newest {@link
@@ -25,6 +26,11 @@ public class EnclosureRecord {
   private String name;
   private LocalDate startedOn;
   private UUID clientId;
+
+  /** Quarantine, or sick: visited last, with tools of its own. */
+  private boolean apart;
+
+  private @Nullable Integer walkPlace;
 
   /** Set by the database whenever something changes that a page may show of the enclosure. */
   @Column(insertable = false, updatable = false)
@@ -52,6 +58,25 @@ public class EnclosureRecord {
 
   public void moveTo(Room room) {
     this.roomId = room.id();
+  }
+
+  /**
+   * Its place on the walk.
+   *
+   * @param isApart whether it is visited last, with tools of its own
+   * @param place where it comes by hand, from 1; null for after those that have a place
+   */
+  void walk(boolean isApart, @Nullable Integer place) {
+    this.apart = isApart;
+    this.walkPlace = place;
+  }
+
+  public boolean isApart() {
+    return apart;
+  }
+
+  public @Nullable Integer walkPlace() {
+    return walkPlace;
   }
 
   public Long id() {

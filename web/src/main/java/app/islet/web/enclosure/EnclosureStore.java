@@ -1,8 +1,10 @@
 package app.islet.web.enclosure;
 
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
 import app.islet.web.support.NotFoundException;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,6 +39,17 @@ public class EnclosureStore {
   @Transactional(propagation = Propagation.MANDATORY)
   public EnclosureRecord lock(CollectionContext context, long id) {
     return enclosures.lock(id, context.collectionId()).orElseThrow(() -> missing(id));
+  }
+
+  /**
+   * Where an enclosure comes on the walk.
+   *
+   * @param place where it comes by hand, from 1; null for after those that have a place
+   */
+  @Transactional
+  public void walk(CollectionContext context, long id, boolean apart, @Nullable Integer place) {
+    context.require(Role.KEEPER);
+    lock(context, id).walk(apart, place);
   }
 
   private static NotFoundException missing(long id) {

@@ -1,6 +1,7 @@
 package app.islet.web.rounds;
 
 import app.islet.core.plan.ChangeDay;
+import app.islet.core.plan.Planner;
 import app.islet.core.text.English;
 import app.islet.web.animal.Books;
 import app.islet.web.animal.PlaceRecord;
@@ -33,8 +34,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/enclosures/{id}/change")
 class ChangeDayController {
-  private static final String PREFIX = "change:";
-  private static final String WATER_CHANGE = "water-change";
+  private static final String PREFIX = TaskEntry.STEP;
 
   private final Snapshots snapshots;
   private final Books books;
@@ -130,11 +130,11 @@ class ChangeDayController {
 
   /** All of it done is a water change on the rounds. */
   private void finish(CollectionContext context, EnclosureSnapshot state) {
-    if (state.assessment().plan().task(WATER_CHANGE).isPresent()) {
+    if (state.assessment().plan().task(Planner.WATER_CHANGE).isPresent()) {
       ticks.settle(
           context,
           state.id(),
-          new Ticks.Tick(WATER_CHANGE, context.today(), 1, "", UUID.randomUUID()));
+          Ticks.Tick.done(Planner.WATER_CHANGE, context.today(), UUID.randomUUID()));
     }
   }
 

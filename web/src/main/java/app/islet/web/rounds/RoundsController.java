@@ -1,25 +1,35 @@
 package app.islet.web.rounds;
 
 import app.islet.core.text.English;
+import app.islet.web.account.People;
+import app.islet.web.collection.AnimalCollection.WalkOrder;
 import app.islet.web.collection.CollectionContext;
-import app.islet.web.enclosure.EnclosureRecord;
-import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.summary.DayRounds;
 import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
 import app.islet.web.support.NotFoundException;
 import app.islet.web.support.RefusedException;
 import app.islet.web.support.Reply;
+import app.islet.web.tasklog.TaskEntry;
 import app.islet.web.tasklog.TaskLog;
+import app.islet.web.waterlog.WaterLog;
+import java.time.DateTimeException;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -33,14 +43,18 @@ class RoundsController {
   /** So many stops come with the page; further ones come as they are scrolled to. */
   private static final int AT_ONCE = 12;
 
-  private final DayRounds rounds;
-  private final EnclosureStore enclosures;
+  private static final int TO_FIVE_MINUTES = 5;
+
+  private final Walk walk;
+  private final WaterLog water;
+  private final People people;
   private final Ticks ticks;
   private final TaskLog log;
 
-  RoundsController(DayRounds rounds, EnclosureStore enclosures, Ticks ticks, TaskLog log) {
-    this.rounds = rounds;
-    this.enclosures = enclosures;
+  RoundsController(Walk walk, WaterLog water, People people, Ticks ticks, TaskLog log) {
+    this.walk = walk;
+    this.water = water;
+    this.people = people;
     this.ticks = ticks;
     this.log = log;
   }
@@ -59,16 +73,18 @@ class RoundsController {
       Model model) {
     LocalDate on = day.orElse(context.today());
     requireNear(context, on);
-    List<EnclosureRecord> all = enclosures.all(context);
-    List<DayRounds.Stop> stops = rounds.on(context, all, on);
-    model.addAttribute("left", stops.stream().mapToLong(DayRounds.Stop::left).sum());
-    model.addAttribute(
-        "minutes",
-        Math.round(stops.stream().mapToDouble(DayRounds.Stop::minutesLeft).sum() / 5) * 5);
-    model.addAttribute("dayName", English.weekday(on));
-    model.addAttribute("undoId", UUID.randomUUID());
-    addPiece(context, piece(context, stops, from), on, model);
+    List<Walk.Step> steps = walk.on(context, on);
+    addHead(steps, on, model);
+    addPiece(context, piece(context, steps, from), on, model);
     return "rounds/rounds";
+  }
+
+  private static void addHead(List<Walk.Step> steps, LocalDate day, Model model) {
+    double minutes = steps.stream().mapToDouble(step -> step.stop().minutesLeft()).sum();
+    model.addAttribute("left", steps.stream().mapToLong(Walk.Step::left).sum());
+    model.addAttribute("minutes", Math.round(minutes / TO_FIVE_MINUTES) * TO_FIVE_MINUTES);
+    model.addAttribute("dayName", English.weekday(day));
+    model.addAttribute("undoId", UUID.randomUUID());
   }
 
   /** Further stops of a long walk. */
@@ -79,24 +95,84 @@ class RoundsController {
       @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
       Model model) {
     requireNear(context, day);
-    List<DayRounds.Stop> stops = rounds.on(context, enclosures.all(context), day);
-    addPiece(context, piece(context, stops, from), day, model);
+    addPiece(context, piece(context, walk.on(context, day), from), day, model);
     return "rounds/stops :: stops";
   }
 
-  private static Piece piece(CollectionContext context, List<DayRounds.Stop> stops, int from) {
-    if (from < 0 || from > stops.size()) {
+  /** One stop as it is now, and what is left of the walk: for a page that is open already. */
+  @GetMapping("/stops/{enclosure}")
+  String stop(
+      CollectionContext context,
+      @PathVariable long enclosure,
+      @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day,
+      Model model) {
+    requireNear(context, day);
+    List<Walk.Step> steps = walk.on(context, day);
+    int at =
+        IntStream.range(0, steps.size())
+            .filter(i -> steps.get(i).record().id() == enclosure)
+            .findFirst()
+            .orElseThrow(() -> new NotFoundException("the walk has no such stop"));
+    addHead(steps, day, model);
+    addPiece(context, new Piece(views(context, steps, List.of(at)), 0), day, model);
+    return "rounds/stops :: fresh";
+  }
+
+  private Piece piece(CollectionContext context, List<Walk.Step> steps, int from) {
+    if (from < 0 || from > steps.size()) {
       throw new NotFoundException("no stop " + from);
     }
     List<Integer> due =
-        IntStream.range(from, stops.size())
-            .filter(i -> !stops.get(i).lines().isEmpty())
+        IntStream.range(from, steps.size())
+            .filter(i -> !steps.get(i).stop().lines().isEmpty())
             .limit(AT_ONCE + 1L)
             .boxed()
             .toList();
     return new Piece(
-        due.stream().limit(AT_ONCE).map(i -> StopView.of(context, stops.get(i))).toList(),
+        views(context, steps, due.stream().limit(AT_ONCE).toList()),
         due.size() > AT_ONCE ? due.get(AT_ONCE) : 0);
+  }
+
+  private List<StopView> views(
+      CollectionContext context, List<Walk.Step> steps, List<Integer> which) {
+    Set<Long> countAsNitrogen =
+        water.countAsNitrogen(which.stream().map(i -> steps.get(i).record().id()).toList());
+    Map<Long, String> names = names(which.stream().map(i -> steps.get(i).stop()).toList());
+    Map<Long, StopView.Heading> headings = headings(steps, context.collection().walkOrder());
+    return which.stream()
+        .map(steps::get)
+        .map(
+            step ->
+                StopView.of(
+                    context,
+                    step.stop(),
+                    headings.getOrDefault(step.record().id(), StopView.Heading.NONE),
+                    !countAsNitrogen.contains(step.record().id()),
+                    names))
+        .toList();
+  }
+
+  private Map<Long, String> names(List<DayRounds.Stop> stops) {
+    return people.names(
+        stops.stream()
+            .flatMap(stop -> stop.lines().stream())
+            .flatMap(line -> line.entry().stream())
+            .map(TaskEntry::enteredBy)
+            .collect(Collectors.toSet()));
+  }
+
+  /** Said before the first stop of each group that has something to do, where there are groups. */
+  private static Map<Long, StopView.Heading> headings(List<Walk.Step> steps, WalkOrder order) {
+    Map<Long, StopView.Heading> first = new HashMap<>();
+    String before = "";
+    for (Walk.Step step : steps) {
+      String title = step.heading(order);
+      if (!step.stop().lines().isEmpty() && !title.equals(before)) {
+        first.put(step.record().id(), new StopView.Heading(title, step.tools(order)));
+        before = title;
+      }
+    }
+    return first.size() > 1 ? first : Map.of();
   }
 
   private static void addPiece(CollectionContext context, Piece piece, LocalDate day, Model model) {
@@ -111,33 +187,65 @@ class RoundsController {
     LocalDate day = day(context, form);
     long enclosure = form.id("enclosure");
     boolean skipped = form.typed("how").equals("skip");
-    String address = context.path("/rounds?day=" + day + "#e" + enclosure);
+    String address = address(context, day) + "#e" + enclosure;
     if (day.isAfter(context.today())) {
       return reply.notDone("That day is still to come; nothing was logged.", address);
     }
-    if (skipped && form.typed("reason").isEmpty()) {
+    if (skipped && form.typed("note").isEmpty()) {
       return reply.notDone("Say why it is skipped, in a word or two.", address);
     }
-    ticks.settle(
-        context,
-        enclosure,
-        new Ticks.Tick(
-            form.typed("task"),
-            day,
-            form.whole("slot", 1, 6, 0),
-            skipped ? form.typed("reason") : "",
-            form.clientId()));
-    return reply.done(address);
+    UUID clientId = form.clientId();
+    TaskEntry entry =
+        ticks.settle(
+            context,
+            enclosure,
+            new Ticks.Tick(
+                form.typed("task"),
+                day,
+                form.whole("slot", 1, 6, 0),
+                skipped,
+                form.typed("note"),
+                at(form),
+                clientId));
+    boolean somebodyElse =
+        !entry.clientId().equals(clientId) && !entry.enteredBy().equals(context.person().id());
+    return somebodyElse ? reply.already(already(context, entry), address) : reply.done(address);
   }
 
+  /** Two at one enclosure: the second is told who was first, and that nothing was added. */
+  private String already(CollectionContext context, TaskEntry entry) {
+    return Messages.text(
+        "rounds.already",
+        entry.title(),
+        English.time(entry.enteredAt().atZone(context.collection().zone())),
+        people.name(entry.enteredBy()).orElse("somebody else"));
+  }
+
+  /** When it was done: told where it was kept on a phone without a network. */
+  private static Instant at(Form form) {
+    try {
+      return form.typed("at").isEmpty() ? Instant.MAX : Instant.parse(form.typed("at"));
+    } catch (DateTimeException unreadable) {
+      throw new RefusedException("The time it was done cannot be read.", unreadable);
+    }
+  }
+
+  /** Takes back one entry where it is named, else the last of whoever asks. */
   @PostMapping("/undo")
   String undo(CollectionContext context, Form form, Reply reply) {
     LocalDate day = day(context, form);
-    Optional<String> title = log.undo(context, day, form.clientId());
-    String address = context.path("/rounds?day=" + day);
+    Optional<String> title =
+        form.typed("entry").isEmpty()
+            ? log.undo(context, day, form.clientId())
+            : log.undo(context, form.clientId("entry"), form.clientId());
+    String address = address(context, day);
     return title.isPresent()
         ? reply.saved("Undone: %s.".formatted(title.get()), address)
         : reply.notDone("There is nothing of yours to undo on this day.", address);
+  }
+
+  private static String address(CollectionContext context, LocalDate day) {
+    return context.path("/rounds?day=" + day);
   }
 
   private static LocalDate day(CollectionContext context, Form form) {

@@ -1,26 +1,48 @@
 package app.islet.web.rounds;
 
 import app.islet.core.plan.DueTask;
+import app.islet.core.plan.Plan;
 import app.islet.core.plan.TaskKind;
 import app.islet.core.text.English;
+import app.islet.core.water.Parameter;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.summary.DayRounds;
 import app.islet.web.summary.EnclosureSummary;
+import app.islet.web.support.Messages;
 import app.islet.web.support.Units;
 import app.islet.web.tasklog.TaskEntry;
+import app.islet.web.waterlog.KitUnits;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 
 /**
  * One enclosure on the rounds, worded.
  *
+ * @param heading what begins with it, as the quarantine; empty where nothing does
+ * @param tools what to take for those under the heading
  * @param where its room, and who lives there
  */
-record StopView(long id, String name, String where, String glyph, long left, List<LineView> lines) {
+record StopView(
+    long id,
+    Heading heading,
+    String name,
+    String where,
+    String glyph,
+    long left,
+    boolean asIon,
+    List<LineView> lines) {
+
+  /** What is said before the first of a group. */
+  record Heading(String title, String tools) {
+    static final Heading NONE = new Heading("", "");
+  }
 
   /**
    * @param state words for done, skipped or late; empty while it is just due
-   * @param clientId of the tick, so that sending it twice is harmless
+   * @param test numbers to be typed in; none where it is no test
+   * @param entry of what settled it; empty where nothing did, or another's that a helper may not
+   *     undo
    */
   record LineView(
       String key,
@@ -32,44 +54,119 @@ record StopView(long id, String name, String where, String glyph, long left, Lis
       boolean settled,
       boolean late,
       boolean measure,
-      String clientId) {}
+      List<Number> test,
+      String entry,
+      Ids ids) {
+    public String clientId() {
+      return ids.tick().toString();
+    }
 
-  static StopView of(CollectionContext context, DayRounds.Stop stop) {
+    public String testId() {
+      return ids.test().toString();
+    }
+
+    public String undoId() {
+      return ids.undo().toString();
+    }
+  }
+
+  /** Made with the page, so that sending it twice is harmless. */
+  record Ids(UUID tick, UUID test, UUID undo) {
+    static Ids fresh() {
+      return new Ids(UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID());
+    }
+  }
+
+  /** A number of the water test. */
+  record Number(String id, String label, String unit) {}
+
+  /** What a weekly test is of; the Water step takes the rarer ones too. */
+  private static final List<Parameter> WEEKLY =
+      List.of(
+          Parameter.AMMONIA,
+          Parameter.NITRITE,
+          Parameter.NITRATE,
+          Parameter.PH,
+          Parameter.TEMPERATURE);
+
+  /**
+   * @param asIon whether its kit counts nitrogen as the whole ion
+   * @param people what those who settled something are called
+   */
+  static StopView of(
+      CollectionContext context,
+      DayRounds.Stop stop,
+      Heading heading,
+      boolean asIon,
+      Map<Long, String> people) {
     EnclosureSummary enclosure = stop.enclosure();
+    Words words = new Words(context, enclosure.plan(), asIon, people);
     return new StopView(
         enclosure.id(),
+        heading,
         enclosure.name(),
         enclosure.room() + ", " + enclosure.who(),
         enclosure.glyph().fitted(150, 70),
         stop.left(),
-        stop.lines().stream().map(line -> line(context, line)).toList());
+        asIon,
+        stop.lines().stream().map(words::line).toList());
   }
 
-  private static LineView line(CollectionContext context, DayRounds.Line line) {
-    Units u = context.units();
-    DueTask due = line.due();
-    int perDay = due.task().recurrence().perDay();
-    String times = perDay > 1 ? " (%d of %d)".formatted(due.slot(), perDay) : "";
-    return new LineView(
-        due.task().key(),
-        due.slot(),
-        u.text(due.task().title()) + times,
-        u.text(due.amount()),
-        u.text(due.task().how()),
-        line.entry().map(e -> settled(context, e)).orElseGet(() -> late(due)),
-        due.settled(),
-        due.daysLate() > 0,
-        due.task().kind() == TaskKind.MEASURE,
-        UUID.randomUUID().toString());
-  }
+  /** Words the lines of one enclosure for whoever asks. */
+  private record Words(
+      CollectionContext context, Plan plan, boolean asIon, Map<Long, String> people) {
+    LineView line(DayRounds.Line line) {
+      Units u = context.units();
+      DueTask due = line.due();
+      int perDay = due.task().recurrence().perDay();
+      String times = perDay > 1 ? " (%d of %d)".formatted(due.slot(), perDay) : "";
+      return new LineView(
+          due.task().key(),
+          due.slot(),
+          u.text(due.task().title()) + times,
+          u.text(due.amount()),
+          u.text(due.task().how()),
+          due.settled() ? line.entry().map(this::settled).orElse("logged") : late(due),
+          due.settled(),
+          due.daysLate() > 0,
+          due.task().kind() == TaskKind.MEASURE,
+          due.task().kind() == TaskKind.TEST ? numbers() : List.of(),
+          line.entry().filter(this::mayUndo).map(e -> e.clientId().toString()).orElse(""),
+          Ids.fresh());
+    }
 
-  private static String settled(CollectionContext context, TaskEntry entry) {
-    return entry.kind() == TaskEntry.Kind.SKIPPED
-        ? "skipped: " + entry.reason()
-        : "done " + English.time(entry.enteredAt().atZone(context.collection().zone()));
-  }
+    private boolean mayUndo(TaskEntry entry) {
+      return context.mayDesign() || isMine(entry);
+    }
 
-  private static String late(DueTask due) {
-    return due.daysLate() > 0 ? "late by " + English.count(due.daysLate(), "day") : "";
+    private boolean isMine(TaskEntry entry) {
+      return entry.enteredBy().equals(context.person().id());
+    }
+
+    private String settled(TaskEntry entry) {
+      String note = entry.reason().isEmpty() ? "" : ": " + entry.reason();
+      String time = English.time(entry.enteredAt().atZone(context.collection().zone()));
+      String what = entry.kind() == TaskEntry.Kind.SKIPPED ? "skipped" : "done " + time;
+      return what + by(entry) + note;
+    }
+
+    private String by(TaskEntry entry) {
+      return isMine(entry) ? "" : " by " + people.getOrDefault(entry.enteredBy(), "somebody");
+    }
+
+    private String late(DueTask due) {
+      if (due.daysLate() == 0) {
+        return "";
+      }
+      String days = Messages.text("rounds.late", English.count(due.daysLate(), "day"));
+      return plan.meaningOfLate(due.task())
+          .map(meaning -> days + " " + context.units().text(meaning))
+          .orElse(days);
+    }
+
+    private List<Number> numbers() {
+      KitUnits kit = new KitUnits(context.system(), asIon);
+      return WEEKLY.stream().map(p -> new Number(KitUnits.id(p), p.brief(), kit.unit(p))).toList();
+    }
   }
 }

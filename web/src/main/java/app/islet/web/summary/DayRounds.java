@@ -1,12 +1,15 @@
 package app.islet.web.summary;
 
+import app.islet.core.plan.Completion;
 import app.islet.core.plan.DayList;
 import app.islet.core.plan.DueTask;
+import app.islet.core.plan.Planner;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.snapshot.SnapshotKey;
 import app.islet.web.tasklog.TaskEntry;
 import app.islet.web.tasklog.TaskLog;
+import app.islet.web.waterlog.WaterLog;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
@@ -17,6 +20,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
+import tools.jackson.databind.ObjectMapper;
 
 /** The rounds of a day, each stop worked out once for each version of its enclosure and its log. */
 @Service
@@ -25,11 +29,15 @@ public class DayRounds {
 
   private final Summaries summaries;
   private final TaskLog log;
+  private final WaterLog waterLog;
+  private final ObjectMapper json;
   private final Cache<Key, Stop> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
-  DayRounds(Summaries summaries, TaskLog log) {
+  DayRounds(Summaries summaries, TaskLog log, WaterLog waterLog, ObjectMapper json) {
     this.summaries = summaries;
     this.log = log;
+    this.waterLog = waterLog;
+    this.json = json;
   }
 
   private record Key(SnapshotKey snapshot, long taskVersion, LocalDate day) {
@@ -39,7 +47,11 @@ public class DayRounds {
   }
 
   /** One task of a day with the entry that settled it, if any. */
-  public record Line(DueTask due, Optional<TaskEntry> entry) {}
+  public record Line(DueTask due, Optional<TaskEntry> entry) {
+    private boolean isOf(TaskEntry e) {
+      return due.task().key().equals(e.taskKey()) && due.slot() == e.slot();
+    }
+  }
 
   /** One enclosure's part of a day. */
   public record Stop(EnclosureSummary enclosure, List<Line> lines) {
@@ -56,7 +68,10 @@ public class DayRounds {
     }
   }
 
-  /** A stop for each enclosure, in their order. */
+  /**
+   * A stop for each enclosure, in their order. A day that is over reads as it was written down with
+   * its first tick; where nothing was ticked, as today's plan would have it.
+   */
   public List<Stop> on(CollectionContext context, List<EnclosureRecord> records, LocalDate day) {
     Map<Long, Stop> byId = new HashMap<>();
     List<EnclosureRecord> missing = new ArrayList<>();
@@ -78,25 +93,82 @@ public class DayRounds {
       LocalDate day,
       Map<Long, Stop> byId) {
     List<EnclosureSummary> worked = summaries.of(context, missing);
-    Map<Long, List<TaskEntry>> entries =
-        log.lastAndOn(missing.stream().map(EnclosureRecord::id).toList(), day);
+    Map<Long, History> history = history(missing, day);
+    List<Long> ids = missing.stream().map(EnclosureRecord::id).toList();
+    Map<Long, String> written = day.isBefore(context.today()) ? log.written(ids, day) : Map.of();
     for (int i = 0; i < missing.size(); i++) {
       EnclosureRecord record = missing.get(i);
-      Stop stop = stop(worked.get(i), entries.getOrDefault(record.id(), List.of()), day);
+      History own = Objects.requireNonNull(history.get(record.id()));
+      String then = written.get(record.id());
+      Stop stop =
+          then == null ? stop(worked.get(i), own, day) : asWritten(worked.get(i), then, own, day);
       kept.put(Key.of(context, record, day), stop);
       byId.put(record.id(), stop);
     }
   }
 
-  private static Stop stop(EnclosureSummary enclosure, List<TaskEntry> entries, LocalDate day) {
+  /**
+   * What was done at an enclosure.
+   *
+   * @param entries ticks of the rounds
+   * @param all the same, and what its water log tells: who has logged a test need not tick it too
+   */
+  private record History(List<TaskEntry> entries, List<Completion> all) {
+    boolean settled(String key, int slot, LocalDate day) {
+      return all.stream()
+          .anyMatch(d -> d.day().equals(day) && d.taskKey().equals(key) && d.slot() == slot);
+    }
+  }
+
+  private Map<Long, History> history(List<EnclosureRecord> records, LocalDate day) {
+    List<Long> ids = records.stream().map(EnclosureRecord::id).toList();
+    Map<Long, List<TaskEntry>> ticked = log.lastAndOn(ids, day);
+    Map<Long, List<WaterLog.LastDone>> logged = waterLog.last(ids, day);
+    Map<Long, History> history = new HashMap<>();
+    for (Long id : ids) {
+      List<TaskEntry> entries = ticked.getOrDefault(id, List.of());
+      List<Completion> all = new ArrayList<>();
+      entries.forEach(entry -> all.add(entry.completion()));
+      logged.getOrDefault(id, List.of()).forEach(last -> all.add(completion(last)));
+      history.put(id, new History(entries, all));
+    }
+    return history;
+  }
+
+  private static Completion completion(WaterLog.LastDone last) {
+    return new Completion(
+        last.tested() ? Planner.TEST : Planner.WATER_CHANGE, last.day(), 1, false);
+  }
+
+  private Stop asWritten(EnclosureSummary enclosure, String written, History done, LocalDate day) {
     List<DueTask> list =
-        DayList.on(
-            day,
-            enclosure.plan(),
-            enclosure.startedOn(),
-            entries.stream().map(TaskEntry::completion).toList());
-    return new Stop(
-        enclosure, list.stream().map(due -> new Line(due, settling(due, entries, day))).toList());
+        WrittenList.read(written, (key, slot) -> done.settled(key, slot, day), json);
+    return lines(enclosure, list, done, day);
+  }
+
+  /** Writes a day's list down, so that it still reads so when the plan has changed. */
+  public void write(CollectionContext context, EnclosureRecord record, LocalDate day) {
+    List<DueTask> list =
+        on(context, List.of(record), day).get(0).lines().stream().map(Line::due).toList();
+    log.write(context, record.id(), day, () -> WrittenList.write(list, json));
+  }
+
+  private static Stop stop(EnclosureSummary enclosure, History done, LocalDate day) {
+    List<DueTask> list = DayList.on(day, enclosure.plan(), enclosure.startedOn(), done.all());
+    return lines(enclosure, list, done, day);
+  }
+
+  /** A tick belongs to the plan of its day: it stays on the list though the plan has changed. */
+  private static Stop lines(
+      EnclosureSummary enclosure, List<DueTask> list, History done, LocalDate day) {
+    List<TaskEntry> entries = done.entries();
+    List<Line> lines = new ArrayList<>();
+    list.forEach(due -> lines.add(new Line(due, settling(due, entries, day))));
+    entries.stream()
+        .filter(e -> e.day().equals(day) && !e.taskKey().startsWith(TaskEntry.STEP))
+        .filter(e -> lines.stream().noneMatch(line -> line.isOf(e)))
+        .forEach(e -> lines.add(new Line(WrittenList.ofAnotherPlan(e), Optional.of(e))));
+    return new Stop(enclosure, List.copyOf(lines));
   }
 
   private static Optional<TaskEntry> settling(DueTask due, List<TaskEntry> entries, LocalDate day) {
@@ -109,13 +181,8 @@ public class DayRounds {
   /** The lists of the next days of one enclosure, today's first. */
   public List<List<DueTask>> coming(CollectionContext context, EnclosureRecord record, int days) {
     EnclosureSummary enclosure = summaries.of(context, record);
-    List<TaskEntry> entries =
-        log.lastAndOn(List.of(record.id()), context.today()).getOrDefault(record.id(), List.of());
-    return DayList.coming(
-        context.today(),
-        days,
-        enclosure.plan(),
-        enclosure.startedOn(),
-        entries.stream().map(TaskEntry::completion).toList());
+    LocalDate today = context.today();
+    History done = Objects.requireNonNull(history(List.of(record), today).get(record.id()));
+    return DayList.coming(today, days, enclosure.plan(), enclosure.startedOn(), done.all());
   }
 }

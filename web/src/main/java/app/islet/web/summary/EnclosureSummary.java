@@ -1,6 +1,7 @@
 package app.islet.web.summary;
 
 import app.islet.core.plan.Plan;
+import app.islet.core.plan.WalkGroup;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Severity;
 import app.islet.web.drawing.Glyph;
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param glyph its section
  * @param open findings that ask for something, the worst first
  * @param plan what is to be done again and again
+ * @param group young or grown; that it is quarantine stands in its record
  */
 public record EnclosureSummary(
     long id,
@@ -28,7 +30,8 @@ public record EnclosureSummary(
     double lengthCm,
     Glyph glyph,
     List<Finding> open,
-    Plan plan) {
+    Plan plan,
+    WalkGroup group) {
   static EnclosureSummary of(EnclosureSnapshot snapshot) {
     return new EnclosureSummary(
         snapshot.id(),
@@ -40,7 +43,8 @@ public record EnclosureSummary(
         snapshot.design().vessel().lengthCm(),
         SectionDrawing.glyph(snapshot.assessment()),
         snapshot.assessment().review().findings().stream().filter(Finding::isOpen).toList(),
-        snapshot.assessment().plan());
+        snapshot.assessment().plan(),
+        WalkGroup.of(snapshot.residents()));
   }
 
   public Optional<Severity> worst() {

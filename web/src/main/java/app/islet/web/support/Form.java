@@ -25,6 +25,9 @@ import org.jspecify.annotations.Nullable;
  * <p>A decimal comma is understood, and a unit behind the number, whichever the keeper chose.
  */
 public final class Form {
+  /** Under this name a request keeps the form that was sent with it. */
+  public static final String SENT = Form.class.getName();
+
   private static final Pattern CONTROL = Pattern.compile("[\\p{Cntrl}&&[^\\t\\r\\n]]");
 
   /** Nobody logs an older day, and nobody plans for a later one. */
@@ -59,8 +62,17 @@ public final class Form {
    * @throws RefusedException if there is none
    */
   public UUID clientId() {
+    return clientId("clientId");
+  }
+
+  /**
+   * The id of an entry that was made with an earlier page.
+   *
+   * @throws RefusedException if there is none
+   */
+  public UUID clientId(String field) {
     try {
-      return UUID.fromString(typed("clientId"));
+      return UUID.fromString(typed(field));
     } catch (IllegalArgumentException e) {
       throw new RefusedException(
           "That page was out of date. Load it again and send it once more.", e);

@@ -30,6 +30,12 @@ class ReplyResolver implements HandlerMethodArgumentResolver {
         Objects.requireNonNull(request.getNativeRequest(HttpServletRequest.class));
     HttpServletResponse answer =
         Objects.requireNonNull(request.getNativeResponse(HttpServletResponse.class));
-    return new Reply(answer, RequestContextUtils.getOutputFlashMap(asked));
+    return new Reply(
+        answer, RequestContextUtils.getOutputFlashMap(asked), Outcome.of(asked), wantsJson(asked));
+  }
+
+  private static boolean wantsJson(HttpServletRequest asked) {
+    String accept = asked.getHeader("Accept");
+    return accept != null && accept.startsWith("application/json");
   }
 }

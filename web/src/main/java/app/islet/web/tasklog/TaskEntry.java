@@ -16,6 +16,9 @@ import java.time.LocalDate;
 @Entity
 @Table(name = "round_entry")
 public class TaskEntry extends LogEntry {
+  /** The keys of steps of a longer job begin with this; they are on no list of a day. */
+  public static final String STEP = "change:";
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -43,7 +46,7 @@ public class TaskEntry extends LogEntry {
    *
    * @param title as it read then
    * @param slot which of the day's times, from 1
-   * @param reason why it was skipped; empty where it was done
+   * @param reason why it was skipped; where it was done, a note on it, or empty
    */
   public record Settled(
       String taskKey, String title, LocalDate day, int slot, Kind kind, String reason) {}

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.data.jpa.repository.Query;
 
 interface TaskEntryRepository extends LogRepository<TaskEntry> {
@@ -32,10 +33,17 @@ interface TaskEntryRepository extends LogRepository<TaskEntry> {
 
   @Query(
       """
-      select count(e) > 0 from TaskEntry e where e.enclosureId = :enclosureId
+      select e from TaskEntry e where e.enclosureId = :enclosureId
       and e.taskKey = :taskKey and e.day = :day and e.slot = :slot and e.voids is null
-      and not exists (select 1 from TaskEntry v where v.voids = e.id)""")
-  boolean isSettled(long enclosureId, String taskKey, LocalDate day, int slot);
+      and not exists (select 1 from TaskEntry v where v.voids = e.id) order by e.id limit 1""")
+  Optional<TaskEntry> settling(long enclosureId, String taskKey, LocalDate day, int slot);
+
+  @Query(
+      """
+      select e from TaskEntry e where e.clientId = :clientId and e.voids is null
+      and e.enclosureId in
+        (select x.id from EnclosureRecord x where x.collectionId = :collectionId)""")
+  Optional<TaskEntry> findOf(UUID clientId, long collectionId);
 
   @Query(
       """

@@ -4,6 +4,7 @@ import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.log.Stamp;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -11,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,13 +20,22 @@ import org.springframework.transaction.annotation.Transactional;
 /** What was done on the rounds, and what was skipped. */
 @Service
 public class TaskLog {
+  /** A phone may be without a network for so long before what it has kept is sent. */
+  private static final Duration LONGEST_AWAY = Duration.ofDays(30);
+
   private final EnclosureStore enclosures;
   private final TaskEntryRepository entries;
+  private final WrittenDayRepository days;
   private final Clock clock;
 
-  TaskLog(EnclosureStore enclosures, TaskEntryRepository entries, Clock clock) {
+  TaskLog(
+      EnclosureStore enclosures,
+      TaskEntryRepository entries,
+      WrittenDayRepository days,
+      Clock clock) {
     this.enclosures = enclosures;
     this.entries = entries;
+    this.days = days;
     this.clock = clock;
   }
 
@@ -37,21 +48,50 @@ public class TaskLog {
             .collect(Collectors.groupingBy(TaskEntry::enclosureId));
   }
 
+  /** The lists of a day as they were written down, by enclosure; none where nothing was ticked. */
+  @Transactional(readOnly = true)
+  public Map<Long, String> written(Collection<Long> enclosureIds, LocalDate day) {
+    return enclosureIds.isEmpty()
+        ? Map.of()
+        : days.of(enclosureIds, day).stream()
+            .collect(Collectors.toMap(d -> d.key().enclosureId(), WrittenDay::tasks));
+  }
+
+  /** Writes the list of a day down, unless it is already. */
+  @Transactional
+  public void write(
+      CollectionContext context, long enclosureId, LocalDate day, Supplier<String> tasks) {
+    enclosures.lock(context, enclosureId);
+    WrittenDay.Key key = new WrittenDay.Key(enclosureId, day);
+    if (!days.existsById(key)) {
+      days.saveAndFlush(new WrittenDay(key, tasks.get()));
+    }
+  }
+
   /**
    * Settles a task once: a second click, or a second helper, finds it settled and adds nothing.
    *
-   * @return whether this call settled it
+   * @return the entry that settles it: with that id where it is this one, else whose was first
    */
   @Transactional
-  public boolean settle(
+  public TaskEntry settle(
       CollectionContext context, long enclosureId, TaskEntry.Settled settled, UUID clientId) {
+    return settle(context, enclosureId, settled, stamp(context, clientId));
+  }
+
+  /**
+   * The same as it was done a while ago, where there was no network.
+   *
+   * @param stamp when, and by whom
+   */
+  @Transactional
+  public TaskEntry settle(
+      CollectionContext context, long enclosureId, TaskEntry.Settled settled, Stamp stamp) {
     enclosures.lock(context, enclosureId);
-    if (entries.findByClientId(clientId).isPresent()
-        || entries.isSettled(enclosureId, settled.taskKey(), settled.day(), settled.slot())) {
-      return false;
-    }
-    entries.saveAndFlush(new TaskEntry(enclosureId, settled, stamp(context, clientId)));
-    return true;
+    return entries
+        .findByClientId(stamp.clientId())
+        .or(() -> entries.settling(enclosureId, settled.taskKey(), settled.day(), settled.slot()))
+        .orElseGet(() -> entries.saveAndFlush(new TaskEntry(enclosureId, settled, stamp)));
   }
 
   /**
@@ -63,18 +103,34 @@ public class TaskLog {
   @Transactional
   public Optional<String> undo(CollectionContext context, LocalDate day, UUID clientId) {
     Optional<TaskEntry> before = entries.findByClientId(clientId);
-    if (before.isPresent()) {
-      return before.map(TaskEntry::title);
+    return before.isPresent()
+        ? before.map(TaskEntry::title)
+        : entries
+            .lastOf(context.person().id(), context.collectionId(), day)
+            .map(last -> takeBack(context, last, clientId));
+  }
+
+  /**
+   * Takes back one entry. A helper takes back their own; a keeper anybody's.
+   *
+   * @param entryId the id it was sent with
+   * @param clientId of the click: the same one sent twice takes it back once
+   * @return what was taken back; empty where there is no such entry, or it is not theirs
+   */
+  @Transactional
+  public Optional<String> undo(CollectionContext context, UUID entryId, UUID clientId) {
+    return entries
+        .findOf(entryId, context.collectionId())
+        .filter(e -> context.mayDesign() || e.enteredBy().equals(context.person().id()))
+        .map(entry -> takeBack(context, entry, clientId));
+  }
+
+  private String takeBack(CollectionContext context, TaskEntry entry, UUID clientId) {
+    enclosures.lock(context, entry.enclosureId());
+    if (entries.findByClientId(clientId).isEmpty()) {
+      entries.voidOnce(entry.id(), () -> entry.undone(stamp(context, clientId)));
     }
-    Optional<TaskEntry> last = entries.lastOf(context.person().id(), context.collectionId(), day);
-    last.ifPresent(
-        entry -> {
-          enclosures.lock(context, entry.enclosureId());
-          if (entries.findByClientId(clientId).isEmpty()) {
-            entries.voidOnce(entry.id(), () -> entry.undone(stamp(context, clientId)));
-          }
-        });
-    return last.map(TaskEntry::title);
+    return entry.title();
   }
 
   /** Something settled in the past. */
@@ -94,7 +150,17 @@ public class TaskLog {
             .toList());
   }
 
+  /** Now, by whoever asks. */
   private Stamp stamp(CollectionContext context, UUID clientId) {
-    return new Stamp(clientId, clock.instant(), context.person().id());
+    return stamp(context, clientId, clock.instant());
+  }
+
+  /**
+   * @param at when it was done; now where that is still to come or too long ago to be true
+   */
+  public Stamp stamp(CollectionContext context, UUID clientId, Instant at) {
+    Instant now = clock.instant();
+    boolean told = !at.isAfter(now) && at.isAfter(now.minus(LONGEST_AWAY));
+    return new Stamp(clientId, told ? at : now, context.person().id());
   }
 }

@@ -11,6 +11,7 @@ import app.islet.core.water.Parameter;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
+import app.islet.web.waterlog.KitUnits;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -4,6 +4,7 @@ import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterTest;
 import app.islet.web.support.Field;
 import app.islet.web.support.Form;
+import app.islet.web.waterlog.KitUnits;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;

@@ -16,6 +16,7 @@ import app.islet.web.snapshot.Snapshots;
 import app.islet.web.snapshot.WaterRecords;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
+import app.islet.web.waterlog.KitUnits;
 import app.islet.web.waterlog.WaterLine;
 import app.islet.web.waterlog.WaterLog;
 import java.io.IOException;
@@ -110,6 +111,7 @@ class WaterController {
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
     TestForm read = TestForm.read(form, context.today());
     if (read.test().isEmpty() || !read.unusual().isEmpty()) {
+      read.unusual().forEach(words -> form.refuse(TestForm.SURE, words));
       model.addAttribute("unusual", read.unusual());
       return reply.refused(page(context, shown(context, id), form, "", "", model));
     }

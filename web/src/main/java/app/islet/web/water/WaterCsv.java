@@ -6,6 +6,7 @@ import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterRecord;
 import app.islet.core.water.WaterTest;
+import app.islet.web.waterlog.KitUnits;
 import app.islet.web.waterlog.WaterLog;
 import java.io.IOException;
 import java.io.StringReader;

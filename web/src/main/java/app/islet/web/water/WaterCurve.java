@@ -7,6 +7,7 @@ import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterRecord;
 import app.islet.core.water.WaterTest;
 import app.islet.web.drawing.Chart;
+import app.islet.web.waterlog.KitUnits;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;

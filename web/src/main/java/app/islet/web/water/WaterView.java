@@ -22,6 +22,7 @@ import app.islet.core.water.WaterState;
 import app.islet.core.water.WhatIf;
 import app.islet.web.drawing.Chart;
 import app.islet.web.support.Units;
+import app.islet.web.waterlog.KitUnits;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

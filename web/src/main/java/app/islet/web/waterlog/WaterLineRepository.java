@@ -26,6 +26,25 @@ interface WaterLineRepository extends Repository<WaterLine, String> {
             order by l.day, l.entry""")
   List<WaterLine> done(long enclosureId);
 
+  /** When something was done last. */
+  record Last(long enclosureId, String kind, LocalDate day) {}
+
+  @Query(
+      """
+      select new app.islet.web.waterlog.WaterLineRepository$Last(l.enclosureId, l.kind, max(l.day))
+      from WaterLine l where l.enclosureId in :enclosureIds and l.day between :from and :to
+      and l.kind in ('TEST', 'CHANGE') group by l.enclosureId, l.kind""")
+  List<Last> last(Collection<Long> enclosureIds, LocalDate from, LocalDate to);
+
+  /** Enclosures whose newest test was made with a kit that counts nitrogen as nitrogen. */
+  @Query(
+      """
+      select l.enclosureId from WaterLine l where l.enclosureId in :enclosureIds
+      and l.kind = 'TEST' and l.asIon = false
+      and l.entry = (select max(n.entry) from WaterLine n
+        where n.enclosureId = l.enclosureId and n.kind = 'TEST')""")
+  List<Long> countAsNitrogen(Collection<Long> enclosureIds);
+
   /** An id that was used already, and whether what it named was taken back since. */
   record Known(UUID clientId, boolean isVoid) {}
 

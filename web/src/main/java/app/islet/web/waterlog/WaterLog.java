@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
@@ -67,6 +68,32 @@ public class WaterLog {
   public Map<Long, List<WaterLine>> recent(Collection<Long> enclosureIds, LocalDate today) {
     return lines.since(enclosureIds, today.minusDays(DAYS_THAT_COUNT)).stream()
         .collect(Collectors.groupingBy(WaterLine::enclosureId));
+  }
+
+  /**
+   * What was last logged of an enclosure's water up to a day.
+   *
+   * @param tested whether it was a test; else a water change
+   */
+  public record LastDone(boolean tested, LocalDate day) {}
+
+  /** The last test and the last change up to a day, by enclosure; not those ticked on rounds. */
+  @Transactional(readOnly = true)
+  public Map<Long, List<LastDone>> last(Collection<Long> enclosureIds, LocalDate day) {
+    return enclosureIds.isEmpty()
+        ? Map.of()
+        : lines.last(enclosureIds, day.minusDays(DAYS_THAT_COUNT), day).stream()
+            .collect(
+                Collectors.groupingBy(
+                    WaterLineRepository.Last::enclosureId,
+                    Collectors.mapping(
+                        l -> new LastDone(l.kind().equals("TEST"), l.day()), Collectors.toList())));
+  }
+
+  /** Of these enclosures those whose kit counts nitrogen as nitrogen, not as the whole ion. */
+  @Transactional(readOnly = true)
+  public Set<Long> countAsNitrogen(Collection<Long> enclosureIds) {
+    return enclosureIds.isEmpty() ? Set.of() : Set.copyOf(lines.countAsNitrogen(enclosureIds));
   }
 
   /** All of one enclosure, the oldest first. */

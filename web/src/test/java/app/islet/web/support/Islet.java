@@ -179,18 +179,30 @@ public final class Islet {
     return known("mill", width, height);
   }
 
+  /** The same on a phone whose line to the server is that one. */
+  public Page ownerOver(CutNetwork line) {
+    return page(options(390, 800).setBaseURL(line.address()).setStorageState(cookies("mill")));
+  }
+
+  /** A line to the server that can be cut. */
+  public CutNetwork line() {
+    return new CutNetwork(Integer.parseInt(base.substring(base.lastIndexOf(':') + 1)));
+  }
+
   /** A helper there. */
   public Page helper() {
     return known("club", 1280, 800);
   }
 
   private Page known(String login, int width, int height) {
-    String cookies =
-        signedIn.computeIfAbsent(
-            login, who -> signedIn(who, "quiet water").context().storageState());
-    Page page = page(options(width, height).setStorageState(cookies));
+    Page page = page(options(width, height).setStorageState(cookies(login)));
     page.navigate("/");
     return page;
+  }
+
+  private String cookies(String login) {
+    return signedIn.computeIfAbsent(
+        login, who -> signedIn(who, "quiet water").context().storageState());
   }
 
   public Page signIn(Page page, String login, String password) {

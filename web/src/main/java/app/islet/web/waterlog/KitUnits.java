@@ -1,4 +1,4 @@
-package app.islet.web.water;
+package app.islet.web.waterlog;
 
 import app.islet.core.quantity.Range;
 import app.islet.core.quantity.UnitSystem;
@@ -14,13 +14,13 @@ import java.util.OptionalDouble;
  *
  * @param asIon whether nitrogen is counted as the whole ion, as on most cards of drops
  */
-record KitUnits(UnitSystem system, boolean asIon) {
+public record KitUnits(UnitSystem system, boolean asIon) {
   private double factor(Parameter parameter) {
     return asIon ? parameter.ionFactor() : 1;
   }
 
   /** As in {@code mg/L NO₃}; empty for the pH. */
-  String unit(Parameter parameter) {
+  public String unit(Parameter parameter) {
     String unit = parameter.dimension().unit(system);
     if (!parameter.isNitrogen()) {
       return unit;
@@ -28,26 +28,26 @@ record KitUnits(UnitSystem system, boolean asIon) {
     return unit + " " + (asIon ? parameter.ion() : "N");
   }
 
-  double shown(Parameter parameter, double inside) {
+  public double shown(Parameter parameter, double inside) {
     return parameter.dimension().toUnit(inside * factor(parameter), system);
   }
 
-  String number(Parameter parameter, double inside) {
+  public String number(Parameter parameter, double inside) {
     return parameter.dimension().number(inside * factor(parameter), system);
   }
 
   /** An estimate, to a tenth: more places than a forecast can mean. */
-  String about(Parameter parameter, double inside) {
+  public String about(Parameter parameter, double inside) {
     double tenths = Math.round(inside * factor(parameter) * 10) / 10.0;
     return parameter.dimension().number(tenths, system);
   }
 
   /** Number and unit, as in {@code 12 mg/L NO₃}. */
-  String text(Parameter parameter, double inside) {
+  public String text(Parameter parameter, double inside) {
     return (number(parameter, inside) + " " + unit(parameter)).strip();
   }
 
-  String text(Parameter parameter, Range inside) {
+  public String text(Parameter parameter, Range inside) {
     return (number(parameter, inside.min())
             + " to "
             + number(parameter, inside.max())
@@ -57,7 +57,7 @@ record KitUnits(UnitSystem system, boolean asIon) {
   }
 
   /** What was typed, inside units; what cannot be is refused beside its field. */
-  OptionalDouble read(Form form, Parameter parameter) {
+  public OptionalDouble read(Form form, Parameter parameter) {
     double factor = factor(parameter);
     Range possible = parameter.possible();
     OptionalDouble typed =
@@ -69,17 +69,17 @@ record KitUnits(UnitSystem system, boolean asIon) {
   }
 
   /** The number in a file, inside units. */
-  double inside(Parameter parameter, double written) {
+  public double inside(Parameter parameter, double written) {
     return parameter.dimension().toSi(written, system) / factor(parameter);
   }
 
   /** A number for a file: in the keeper's unit, to what a kit can tell and a bit. */
-  String written(Parameter parameter, double inside) {
+  public String written(Parameter parameter, double inside) {
     double value = shown(parameter, inside);
     return new BigDecimal(value).round(new MathContext(8)).stripTrailingZeros().toPlainString();
   }
 
-  static String id(Parameter parameter) {
+  public static String id(Parameter parameter) {
     return parameter.name().toLowerCase(Locale.ROOT);
   }
 }

@@ -1,0 +1,62 @@
+/** Keeps the walk of today in the browser, so that it opens without a network. */
+
+const FILES = "islet-files-1";
+const PAGES = "islet-pages-1";
+/** So many changes of water may be begun without a network. */
+const MOST_CHANGES = 12;
+
+/**
+ * @param {Document} root
+ * @returns {() => void}
+ */
+export function enhance(root) {
+  const walk = root.querySelector("[data-rounds]");
+  if (root.querySelector("[data-signed-out]")) forget();
+  if (!walk || !navigator.serviceWorker || !window.caches) return () => {};
+
+  async function keep() {
+    await navigator.serviceWorker.register("/service-worker.js");
+    await navigator.serviceWorker.ready;
+    await navigator.storage?.persist?.();
+    await keepFiles();
+    if (!location.search) await keepPages();
+    walk.dataset.keptHere = "true";
+  }
+
+  /** Whatever this page has loaded it will want again. */
+  async function keepFiles() {
+    const cache = await caches.open(FILES);
+    const loaded = performance.getEntriesByType("resource")
+      .map(entry => new URL(entry.name))
+      .filter(url => url.origin === location.origin && /^\/(css|js|fonts|webjars|icons|favicon)/.test(url.pathname))
+      .map(url => url.pathname + url.search);
+    for (const file of new Set(loaded)) {
+      if (!await cache.match(file)) await cache.add(file);
+    }
+  }
+
+  async function keepPages() {
+    const cache = await caches.open(PAGES);
+    const here = await keepPage(cache, location.pathname);
+    let piece = here;
+    for (let next; piece && (next = piece.querySelector("[data-later]"));) piece = await keepPage(cache, next.dataset.later);
+    const changes = [...root.querySelectorAll('a[href$="/change"]')].slice(0, MOST_CHANGES);
+    for (const link of changes) await keepPage(cache, link.getAttribute("href"));
+  }
+
+  async function keepPage(cache, address) {
+    const answer = await fetch(address);
+    if (!answer.ok || answer.redirected) return null;
+    const copy = answer.clone();
+    await cache.put(address, copy);
+    return new DOMParser().parseFromString(await answer.text(), "text/html");
+  }
+
+  keep().catch(unable => console.warn("the walk could not be kept for times without a network", unable));
+  return () => {};
+}
+
+/** Nobody is signed in any more: what they read does not stay in this browser. What waits to be sent does. */
+async function forget() {
+  if (window.caches) await caches.delete(PAGES);
+}
