@@ -35,6 +35,7 @@ class SecurityConfiguration {
                         "/webjars/**",
                         "/favicon.svg",
                         "/icons/**",
+                        "/help/*",
                         "/service-worker.js",
                         "/api/calculators/**",
                         "/calendar/*")

@@ -23,6 +23,7 @@ public class AnimalCollection {
   private String slug;
   private String name;
   private String zone;
+  private String contact = "";
 
   @Enumerated(EnumType.STRING)
   private WalkOrder walkOrder;
@@ -53,6 +54,15 @@ public class AnimalCollection {
     ROOM,
     /** As put in order by hand. */
     OWN
+  }
+
+  /** Whom a helper calls when something looks wrong; empty where nobody said. */
+  public String contact() {
+    return contact;
+  }
+
+  void call(String whom) {
+    this.contact = whom;
   }
 
   public WalkOrder walkOrder() {

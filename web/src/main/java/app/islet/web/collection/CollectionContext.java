@@ -31,6 +31,11 @@ public record CollectionContext(
     return may(Role.KEEPER);
   }
 
+  /** Whether they may look at every page; who helps by a link sees the rounds alone. */
+  public boolean isMember() {
+    return may(Role.HELPER);
+  }
+
   public boolean owns() {
     return may(Role.OWNER);
   }

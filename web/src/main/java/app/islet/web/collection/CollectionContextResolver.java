@@ -2,7 +2,9 @@ package app.islet.web.collection;
 
 import app.islet.web.support.EnclosureStep;
 import app.islet.web.support.NotFoundException;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
@@ -45,6 +47,9 @@ class CollectionContextResolver implements HandlerMethodArgumentResolver {
     if (context == null) {
       throw new NotFoundException("no such collection for whoever asks");
     }
+    HttpServletRequest asked =
+        Objects.requireNonNull(request.getNativeRequest(HttpServletRequest.class));
+    LinkedPages.require(context, asked.getServletPath());
     if (mav != null) {
       mav.addAttribute("context", context);
       mav.addAttribute("person", context.person());

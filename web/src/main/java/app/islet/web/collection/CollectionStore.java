@@ -22,6 +22,13 @@ public class CollectionStore {
     collections.lock(context.collectionId());
   }
 
+  /** From now on helpers call that, when something looks wrong. */
+  @Transactional
+  public void call(CollectionContext context, String whom) {
+    context.require(Role.KEEPER);
+    collections.lock(context.collectionId()).call(whom);
+  }
+
   /** From now on the rounds of the collection go in that order. */
   @Transactional
   public void walk(CollectionContext context, AnimalCollection.WalkOrder order) {

@@ -10,6 +10,8 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.MapsId;
 import java.io.Serializable;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /** A person's part in a collection. */
 @Entity
@@ -29,6 +31,12 @@ public class Membership {
   @Enumerated(EnumType.STRING)
   private Role role;
 
+  /** The last day of a helper by link; null for everybody else. */
+  private @Nullable LocalDate lastDay;
+
+  /** The end of a helper's secret address; null for everybody else. */
+  private @Nullable String token;
+
   /** Collection and person together. */
   @Embeddable
   public record Key(Long collectionId, Long personId) implements Serializable {}
@@ -41,6 +49,32 @@ public class Membership {
     this.collection = collection;
     this.person = person;
     this.role = role;
+  }
+
+  /** A helper who comes by a secret address until the end of a day. */
+  static Membership byLink(
+      AnimalCollection collection, Person person, LocalDate lastDay, String token) {
+    Membership membership = new Membership(collection, person, Role.LINKED_HELPER);
+    membership.lastDay = lastDay;
+    membership.token = token;
+    return membership;
+  }
+
+  /** Whether it counts on a day. */
+  boolean isOn(LocalDate day) {
+    return lastDay == null || !day.isAfter(lastDay);
+  }
+
+  public @Nullable LocalDate lastDay() {
+    return lastDay;
+  }
+
+  public @Nullable String token() {
+    return token;
+  }
+
+  void endOn(LocalDate day) {
+    this.lastDay = day;
   }
 
   public AnimalCollection collection() {

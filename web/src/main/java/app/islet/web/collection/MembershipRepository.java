@@ -19,6 +19,10 @@ interface MembershipRepository extends JpaRepository<Membership, Membership.Key>
   Optional<Membership> find(long personId, long collectionId);
 
   @Query(
+      "select m from Membership m join fetch m.collection join fetch m.person where m.token = :token")
+  Optional<Membership> byLink(String token);
+
+  @Query(
       "select m from Membership m join fetch m.person where m.collection.id = :collectionId order by m.person.name")
   List<Membership> ofCollection(long collectionId);
 }

@@ -20,9 +20,12 @@ public class Memberships {
     this.people = people;
   }
 
+  /** Without those who help by a link. */
   @Transactional(readOnly = true)
   public List<Membership> of(CollectionContext context) {
-    return memberships.ofCollection(context.collectionId());
+    return memberships.ofCollection(context.collectionId()).stream()
+        .filter(m -> m.role() != Role.LINKED_HELPER)
+        .toList();
   }
 
   /** The collections somebody is a member of. */
@@ -70,7 +73,9 @@ public class Memberships {
   public void change(CollectionContext context, long personId, Role role) {
     context.require(Role.OWNER);
     collections.lock(context);
-    find(context, personId).ifPresent(member -> member.become(role));
+    find(context, personId)
+        .filter(member -> member.role() != Role.LINKED_HELPER)
+        .ifPresent(member -> member.become(role));
   }
 
   @Transactional

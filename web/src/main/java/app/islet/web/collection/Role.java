@@ -7,7 +7,9 @@ public enum Role {
   /** Designs, residents, rooms. */
   KEEPER("Keeper"),
   /** Looks and logs, changes no design. */
-  HELPER("Helper");
+  HELPER("Helper"),
+  /** Ticks tasks off on the rounds and notes what there is to say, until a day. */
+  LINKED_HELPER("Helper by link");
 
   private final String word;
 

@@ -78,6 +78,7 @@ class DemoCollection implements SmartLifecycle {
   private final TaskLog log;
   private final DemoWater water;
   private final DemoLives lives;
+  private final DemoRounds rounds;
   private final Clock clock;
   private final TransactionTemplate transactions;
   private final Random random = new Random(SEED);
@@ -97,6 +98,7 @@ class DemoCollection implements SmartLifecycle {
       TaskLog log,
       DemoWater water,
       DemoLives lives,
+      DemoRounds rounds,
       Clock clock,
       TransactionTemplate transactions) {
     this.people = people;
@@ -112,6 +114,7 @@ class DemoCollection implements SmartLifecycle {
     this.log = log;
     this.water = water;
     this.lives = lives;
+    this.rounds = rounds;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -166,7 +169,7 @@ class DemoCollection implements SmartLifecycle {
     add(context, nursery, "eastern-newt", "Spring larvae", 26, 0, 0, 2.9, start);
     long quarantine = make(context, cellar, DemoDesigns.quarantine(today), start);
     add(context, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
-    enclosures.walk(context, quarantine, true, null);
+    rounds.prepare(context, quarantine);
 
     long pool = make(context, gallery, DemoDesigns.pool(today), start);
     add(context, pool, "slider", "Bramble", 1, 0, 1, 18, start);

@@ -119,7 +119,7 @@ class PreviewSocket extends TextWebSocketHandler {
     Caller caller = Caller.of(line);
     Optional<CollectionContext> context =
         visits.seen(caller.visit())
-            ? contexts.find(caller.login(), caller.collection())
+            ? contexts.find(caller.login(), caller.collection()).filter(CollectionContext::isMember)
             : Optional.empty();
     context.ifPresent(
         p -> line.getAttributes().put(Standing.KEY, new Standing(p, now.plus(ASKED_AGAIN_AFTER))));

@@ -10,10 +10,10 @@ import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -50,7 +50,7 @@ class MembersController {
   String add(CollectionContext context, Form form, Model model, Reply reply) {
     context.require(Role.OWNER);
     String login = Logins.read(form);
-    Role role = form.choice("role", Role.class, Role.HELPER);
+    Role role = role(form);
     Optional<Person> known = form.hasErrors() ? Optional.empty() : memberships.known(login);
     String name = known.map(Person::name).orElseGet(() -> form.text("name", 60, "a name"));
     String password = known.isPresent() ? "" : Logins.password(form);
@@ -87,12 +87,21 @@ class MembersController {
       memberships.remove(context, personId);
       return reply.done(address(context));
     }
-    Role role = form.choice("role", Role.class, Role.HELPER);
+    Role role = role(form);
     if (form.hasErrors() || form.typed("role").isEmpty()) {
       return reply.notDone("There is no such role.", address(context));
     }
     memberships.change(context, personId, role);
     return reply.done(address(context));
+  }
+
+  /** Nobody becomes a helper by link but by a link. */
+  private static Role role(Form form) {
+    Role role = form.choice("role", Role.class, Role.HELPER);
+    if (role == Role.LINKED_HELPER) {
+      form.refuse("role", "Please choose one of the list.");
+    }
+    return role;
   }
 
   private static String address(CollectionContext context) {
@@ -123,7 +132,7 @@ class MembersController {
             fields.password("password"),
             fields.select(
                 "role",
-                Arrays.stream(Role.values())
+                Stream.of(Role.OWNER, Role.KEEPER, Role.HELPER)
                     .map(r -> new Field.Option(r.name(), r.word()))
                     .toList())));
     return "members/members";

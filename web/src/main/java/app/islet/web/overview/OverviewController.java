@@ -5,7 +5,9 @@ import app.islet.core.review.Severity;
 import app.islet.web.account.People;
 import app.islet.web.collection.AnimalCollection;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.CollectionContexts;
 import app.islet.web.collection.Memberships;
+import app.islet.web.collection.Role;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.enclosure.Room;
@@ -44,6 +46,7 @@ class OverviewController {
   private final DayRounds rounds;
   private final Snapshots snapshots;
   private final Memberships memberships;
+  private final CollectionContexts contexts;
   private final People people;
 
   OverviewController(
@@ -53,6 +56,7 @@ class OverviewController {
       DayRounds rounds,
       Snapshots snapshots,
       Memberships memberships,
+      CollectionContexts contexts,
       People people) {
     this.enclosures = enclosures;
     this.rooms = rooms;
@@ -60,6 +64,7 @@ class OverviewController {
     this.rounds = rounds;
     this.snapshots = snapshots;
     this.memberships = memberships;
+    this.contexts = contexts;
     this.people = people;
   }
 
@@ -85,7 +90,16 @@ class OverviewController {
       return "redirect:/setup";
     }
     List<AnimalCollection> mine = memberships.collectionsOf(principal.getName());
-    return mine.isEmpty() ? "redirect:/none" : "redirect:/c/" + mine.get(0).slug();
+    if (mine.isEmpty()) {
+      return "redirect:/none";
+    }
+    String first = "/c/" + mine.get(0).slug();
+    boolean looks =
+        contexts
+            .find(principal.getName(), mine.get(0).slug())
+            .filter(context -> context.may(Role.HELPER))
+            .isPresent();
+    return "redirect:" + (looks ? first : first + "/rounds");
   }
 
   /** An enclosure opens where there is most to do: who lives there first, then the design. */

@@ -1,0 +1,75 @@
+package app.islet.web.members;
+
+import app.islet.core.text.English;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.CollectionContexts;
+import app.islet.web.collection.HelperLinks;
+import app.islet.web.collection.Membership;
+import app.islet.web.support.NotFoundException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+
+/** Where a helper's link leads. Looking at it does nothing; the button lets them in. */
+@Controller
+class HelpDoorController {
+  private final HelperLinks links;
+  private final CollectionContexts contexts;
+  private final SecurityContextRepository visits = new HttpSessionSecurityContextRepository();
+
+  HelpDoorController(HelperLinks links, CollectionContexts contexts) {
+    this.links = links;
+    this.contexts = contexts;
+  }
+
+  @GetMapping("/help/{token}")
+  String door(@PathVariable String token, Model model) {
+    Membership link = link(token);
+    model.addAttribute("helper", link.person().name());
+    model.addAttribute("place", link.collection().name());
+    model.addAttribute("lastDay", English.day(Objects.requireNonNull(link.lastDay())));
+    model.addAttribute("ended", context(link).isEmpty());
+    model.addAttribute("token", token);
+    return "members/help-door";
+  }
+
+  @PostMapping("/help/{token}")
+  String enter(
+      @PathVariable String token, HttpServletRequest request, HttpServletResponse response) {
+    Membership link = link(token);
+    Optional<CollectionContext> context = context(link);
+    if (context.isEmpty()) {
+      return "redirect:/help/" + token;
+    }
+    // A visit of its own: what was known of the browser before is not carried into it.
+    request.getSession();
+    request.changeSessionId();
+    SecurityContext visit = SecurityContextHolder.createEmptyContext();
+    visit.setAuthentication(
+        UsernamePasswordAuthenticationToken.authenticated(
+            User.withUsername(link.person().login()).password("").build(), null, List.of()));
+    visits.saveContext(visit, request, response);
+    return "redirect:" + context.get().path("/rounds");
+  }
+
+  private Membership link(String token) {
+    return links.find(token).orElseThrow(() -> new NotFoundException("no such helper's link"));
+  }
+
+  private Optional<CollectionContext> context(Membership link) {
+    return contexts.find(link.person().id(), link.collection().id());
+  }
+}
