@@ -45,6 +45,14 @@ public record Recurrence(Set<DayOfWeek> weekdays, int everyDays, int perDay) {
     return everyDays > 1;
   }
 
+  /**
+   * So many days later is still in time: a weekly job not before day 7 and by day 10, a monthly one
+   * within twelve days. Common practice, no source.
+   */
+  public int graceDays() {
+    return waits() ? everyDays * 3 / 7 : 0;
+  }
+
   /** How often on an average day. */
   public double timesADay() {
     return weekdays.isEmpty() ? (double) perDay / everyDays : perDay * weekdays.size() / 7.0;

@@ -7,6 +7,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -27,13 +28,26 @@ public final class DayList {
    */
   public static List<DueTask> on(
       LocalDate day, Plan plan, LocalDate start, List<Completion> history) {
+    return on(day, plan, start, history, Map.of());
+  }
+
+  /**
+   * @param planned by the key of a task the day its next time was put on
+   */
+  public static List<DueTask> on(
+      LocalDate day,
+      Plan plan,
+      LocalDate start,
+      List<Completion> history,
+      Map<String, PlannedDay> planned) {
     List<DueTask> list = new ArrayList<>();
     for (Task task : plan.tasks()) {
       if (plan.feeding(task).isPresent()) {
         continue;
       }
       for (int slot = 1; slot <= task.recurrence().perDay(); slot++) {
-        due(day, task, slot, start, history).ifPresent(list::add);
+        due(day, task, slot, start, history, Optional.ofNullable(planned.get(task.key())))
+            .ifPresent(list::add);
       }
     }
     if (!day.isBefore(start)) {
@@ -90,12 +104,25 @@ public final class DayList {
   /** The list of each of the next {@code days} days, taking it that everything is done in time. */
   public static List<List<DueTask>> coming(
       LocalDate from, int days, Plan plan, LocalDate start, List<Completion> history) {
+    return coming(from, days, plan, start, history, Map.of());
+  }
+
+  /**
+   * @param planned by the key of a task the day its next time was put on
+   */
+  public static List<List<DueTask>> coming(
+      LocalDate from,
+      int days,
+      Plan plan,
+      LocalDate start,
+      List<Completion> history,
+      Map<String, PlannedDay> planned) {
     List<Completion> assumed = new ArrayList<>(history);
     return IntStream.range(0, days)
         .mapToObj(
             i -> {
               LocalDate day = from.plusDays(i);
-              List<DueTask> list = on(day, plan, start, assumed);
+              List<DueTask> list = on(day, plan, start, assumed, planned);
               list.stream()
                   .filter(due -> !due.settled())
                   .forEach(
@@ -106,7 +133,12 @@ public final class DayList {
   }
 
   private static Optional<DueTask> due(
-      LocalDate day, Task task, int slot, LocalDate start, List<Completion> history) {
+      LocalDate day,
+      Task task,
+      int slot,
+      LocalDate start,
+      List<Completion> history,
+      Optional<PlannedDay> planned) {
     boolean settled = history.stream().anyMatch(d -> matches(d, task, slot) && d.day().equals(day));
     if (settled) {
       return Optional.of(DueTask.of(task, slot, 0, true));
@@ -123,17 +155,30 @@ public final class DayList {
     if (!recurrence.waits()) {
       return Optional.of(DueTask.of(task, slot, 0, false));
     }
+    Optional<LocalDate> last = last(day, task, slot, history);
     LocalDate next =
-        Stream.concat(
-                history.stream().filter(d -> matches(d, task, slot)).map(Completion::day),
-                task.lastKnown().stream())
-            .filter(done -> done.isBefore(day))
-            .max(Comparator.naturalOrder())
-            .map(last -> last.plusDays(recurrence.everyDays()))
-            .orElse(firstDue(task, start));
+        planned
+            .filter(p -> p.after().equals(last))
+            .map(PlannedDay::day)
+            .orElseGet(() -> next(task, last, start));
     return next.isAfter(day)
         ? Optional.empty()
         : Optional.of(DueTask.of(task, slot, (int) ChronoUnit.DAYS.between(next, day), false));
+  }
+
+  /** When it was done last before a day, as logged or as the design tells. */
+  static Optional<LocalDate> last(LocalDate day, Task task, int slot, List<Completion> history) {
+    return Stream.concat(
+            history.stream().filter(d -> matches(d, task, slot)).map(Completion::day),
+            task.lastKnown().stream())
+        .filter(done -> done.isBefore(day))
+        .max(Comparator.naturalOrder());
+  }
+
+  /** When it falls due after it was done last. */
+  static LocalDate next(Task task, Optional<LocalDate> last, LocalDate start) {
+    return last.map(done -> done.plusDays(task.recurrence().everyDays()))
+        .orElse(firstDue(task, start));
   }
 
   /** Meals and cleaning begin at once; a tube or a filter that is new waits its first interval. */
