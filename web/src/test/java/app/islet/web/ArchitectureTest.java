@@ -63,6 +63,7 @@ class ArchitectureTest {
               "members",
               "calendar",
               "offline",
+              "weeks",
               "api"),
           List.of("demo"));
 

@@ -166,6 +166,21 @@ public final class DayList {
         : Optional.of(DueTask.of(task, slot, (int) ChronoUnit.DAYS.between(next, day), false));
   }
 
+  /**
+   * When a task was done last, and falls due again.
+   *
+   * @param last absent where it never was
+   */
+  public record Next(Optional<LocalDate> last, LocalDate due) {}
+
+  /**
+   * @param before the day before which it was done last
+   */
+  public static Next next(LocalDate before, Task task, LocalDate start, List<Completion> history) {
+    Optional<LocalDate> last = last(before, task, 1, history);
+    return new Next(last, next(task, last, start));
+  }
+
   /** When it was done last before a day, as logged or as the design tells. */
   static Optional<LocalDate> last(LocalDate day, Task task, int slot, List<Completion> history) {
     return Stream.concat(

@@ -108,7 +108,8 @@ public record HelperSheet(
     namesByFoods.forEach(
         (foods, names) ->
             all.add("Feed %s: %s.".formatted(English.list(names), English.list(foods))));
-    residents.forEach(r -> all.add("Handle without need. " + r.sheet().people().handling()));
+    residents.forEach(
+        r -> all.add("Handle without need. The care sheet says: " + r.sheet().people().handling()));
     all.add("Pour in water straight from the tap, or use soap, sprays or hand cream near it.");
     return List.copyOf(all);
   }

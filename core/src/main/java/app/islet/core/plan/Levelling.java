@@ -8,17 +8,20 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Spreads the big jobs of several enclosures over the coming days, so that none is as full as it
  * could be: each inside its window, none on a day off, the earliest deadline first. What falls
  * wholly into days off is done on the last day before them.
  *
- * <p>The least limit of minutes a day is sought by halving; with it each day takes jobs in the
- * order of their deadlines until it is full. Deterministic.
+ * <p>Each day takes jobs in the order of their deadlines until a limit of minutes is reached; what
+ * cannot wait is done beyond it. Of many limits that one is taken which makes the fullest day the
+ * least full, and of equals the most even days. Deterministic.
  */
 public final class Levelling {
-  private static final double CLOSE_ENOUGH_MIN = 0.5;
+  /** More of them at small limits, where a minute makes a difference. */
+  private static final int LIMITS_TRIED = 40;
 
   private Levelling() {}
 
@@ -58,6 +61,16 @@ public final class Levelling {
       minutes = Map.copyOf(minutes);
     }
 
+    /** Sum of the squares: the less, the more even. */
+    double unevenness() {
+      return minutes.values().stream().mapToDouble(m -> m * m).sum();
+    }
+
+    /** The sooner all is done, the less. */
+    long waiting() {
+      return placed.stream().mapToLong(p -> p.day().toEpochDay()).sum();
+    }
+
     /** The first time of each job. */
     public Map<String, LocalDate> next() {
       Map<String, LocalDate> first = new HashMap<>();
@@ -75,21 +88,16 @@ public final class Levelling {
   public static Spread spread(
       LocalDate from, int days, List<Job> jobs, Map<LocalDate, Double> base, Set<LocalDate> off) {
     Calendar calendar = new Calendar(from, days, jobs, base, off);
-    double enough = jobs.stream().mapToDouble(Job::minutes).sum();
-    double high = base.values().stream().mapToDouble(m -> m).max().orElse(0) + enough;
-    double low = 0;
-    Spread best = calendar.within(high);
-    while (high - low > CLOSE_ENOUGH_MIN) {
-      double middle = (low + high) / 2;
-      Spread tried = calendar.within(middle);
-      if (tried.most() <= middle) {
-        best = tried;
-        high = middle;
-      } else {
-        low = middle;
-      }
-    }
-    return best;
+    double high =
+        base.values().stream().mapToDouble(m -> m).max().orElse(0)
+            + jobs.stream().mapToDouble(Job::minutes).sum();
+    return IntStream.rangeClosed(0, LIMITS_TRIED)
+        .mapToObj(n -> calendar.within(high * Math.pow((double) n / LIMITS_TRIED, 2)))
+        .min(
+            Comparator.comparing(Spread::most)
+                .thenComparing(Spread::unevenness)
+                .thenComparing(Spread::waiting))
+        .orElseThrow();
   }
 
   /** Each job on the day it falls due: what happens without a thought. */
@@ -147,7 +155,7 @@ public final class Levelling {
 
     /** Whether all its days are off, and this is the last working day before them. */
     private boolean isLastBefore(Job job, LocalDate due, LocalDate day) {
-      if (!due.isAfter(day) || !due.isBefore(from.plusDays(days))) {
+      if (!due.isAfter(day) || !off.contains(due) || !due.isBefore(from.plusDays(days))) {
         return false;
       }
       return due.datesUntil(due.plusDays(job.graceDays() + 1L)).allMatch(off::contains)
@@ -161,6 +169,9 @@ public final class Levelling {
     /** Whether it can still wait: a working day is left in its window. */
     private boolean laterDay(Job job, LocalDate due, LocalDate day) {
       LocalDate last = lastDay(job, due, day);
+      if (off.isEmpty()) {
+        return day.isBefore(last);
+      }
       return day.plusDays(1).isBefore(last.plusDays(1))
           && day.plusDays(1).datesUntil(last.plusDays(1)).anyMatch(d -> !off.contains(d));
     }

@@ -40,6 +40,11 @@ public record Plan(
     return tasks.stream().filter(t -> t.key().equals(key)).findFirst();
   }
 
+  /** Whether it feeds somebody. */
+  public boolean isMeal(Task task) {
+    return task.kind() == TaskKind.FEED || task.kind() == TaskKind.SUPPLEMENT;
+  }
+
   /** The foods among which that one takes turns. */
   Optional<Feeding> feeding(Task task) {
     return feedings.stream().filter(f -> f.has(task.key())).findFirst();

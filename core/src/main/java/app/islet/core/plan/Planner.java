@@ -32,7 +32,7 @@ public final class Planner {
   public static final String TEST = "test";
 
   /** Key of the rarer, large change of some schools. */
-  static final String LARGE_CHANGE = "large-change";
+  public static final String LARGE_CHANGE = "large-change";
 
   private static final double DAYS_PER_MONTH = 30.4;
 

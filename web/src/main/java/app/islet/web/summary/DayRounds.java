@@ -3,10 +3,13 @@ package app.islet.web.summary;
 import app.islet.core.plan.Completion;
 import app.islet.core.plan.DayList;
 import app.islet.core.plan.DueTask;
+import app.islet.core.plan.PlannedDay;
 import app.islet.core.plan.Planner;
+import app.islet.core.plan.Task;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.snapshot.SnapshotKey;
+import app.islet.web.tasklog.PlannedDays;
 import app.islet.web.tasklog.TaskEntry;
 import app.islet.web.tasklog.TaskLog;
 import app.islet.web.waterlog.WaterLog;
@@ -29,13 +32,16 @@ public class DayRounds {
 
   private final Summaries summaries;
   private final TaskLog log;
+  private final PlannedDays planned;
   private final WaterLog waterLog;
   private final ObjectMapper json;
   private final Cache<Key, Stop> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
-  DayRounds(Summaries summaries, TaskLog log, WaterLog waterLog, ObjectMapper json) {
+  DayRounds(
+      Summaries summaries, TaskLog log, PlannedDays planned, WaterLog waterLog, ObjectMapper json) {
     this.summaries = summaries;
     this.log = log;
+    this.planned = planned;
     this.waterLog = waterLog;
     this.json = json;
   }
@@ -112,8 +118,10 @@ public class DayRounds {
    *
    * @param entries ticks of the rounds
    * @param all the same, and what its water log tells: who has logged a test need not tick it too
+   * @param planned days the next times were put on
    */
-  private record History(List<TaskEntry> entries, List<Completion> all) {
+  private record History(
+      List<TaskEntry> entries, List<Completion> all, Map<String, PlannedDay> planned) {
     boolean settled(String key, int slot, LocalDate day) {
       return all.stream()
           .anyMatch(d -> d.day().equals(day) && d.taskKey().equals(key) && d.slot() == slot);
@@ -124,13 +132,14 @@ public class DayRounds {
     List<Long> ids = records.stream().map(EnclosureRecord::id).toList();
     Map<Long, List<TaskEntry>> ticked = log.lastAndOn(ids, day);
     Map<Long, List<WaterLog.LastDone>> logged = waterLog.last(ids, day);
+    Map<Long, Map<String, PlannedDay>> days = planned.of(ids);
     Map<Long, History> history = new HashMap<>();
     for (Long id : ids) {
       List<TaskEntry> entries = ticked.getOrDefault(id, List.of());
       List<Completion> all = new ArrayList<>();
       entries.forEach(entry -> all.add(entry.completion()));
       logged.getOrDefault(id, List.of()).forEach(last -> all.add(completion(last)));
-      history.put(id, new History(entries, all));
+      history.put(id, new History(entries, all, days.getOrDefault(id, Map.of())));
     }
     return history;
   }
@@ -154,7 +163,8 @@ public class DayRounds {
   }
 
   private static Stop stop(EnclosureSummary enclosure, History done, LocalDate day) {
-    List<DueTask> list = DayList.on(day, enclosure.plan(), enclosure.startedOn(), done.all());
+    List<DueTask> list =
+        DayList.on(day, enclosure.plan(), enclosure.startedOn(), done.all(), done.planned());
     return lines(enclosure, list, done, day);
   }
 
@@ -180,9 +190,45 @@ public class DayRounds {
 
   /** The lists of the next days of one enclosure, today's first. */
   public List<List<DueTask>> coming(CollectionContext context, EnclosureRecord record, int days) {
-    EnclosureSummary enclosure = summaries.of(context, record);
-    LocalDate today = context.today();
-    History done = Objects.requireNonNull(history(List.of(record), today).get(record.id()));
-    return DayList.coming(today, days, enclosure.plan(), enclosure.startedOn(), done.all());
+    return coming(context, List.of(record), days).get(0);
   }
+
+  /** The same of several, in their order. */
+  public List<List<List<DueTask>>> coming(
+      CollectionContext context, List<EnclosureRecord> records, int days) {
+    List<EnclosureSummary> known = summaries.of(context, records);
+    LocalDate today = context.today();
+    Map<Long, History> history = history(records, today);
+    return known.stream()
+        .map(
+            enclosure -> {
+              History done = Objects.requireNonNull(history.get(enclosure.id()));
+              return DayList.coming(
+                  today, days, enclosure.plan(), enclosure.startedOn(), done.all(), done.planned());
+            })
+        .toList();
+  }
+
+  /** What can be put on another day: when each task of an enclosure was done last, and is due. */
+  public List<Coming> next(CollectionContext context, List<EnclosureRecord> records) {
+    LocalDate tomorrow = context.today().plusDays(1);
+    Map<Long, History> history = history(records, context.today());
+    List<Coming> coming = new ArrayList<>();
+    for (EnclosureSummary enclosure : summaries.of(context, records)) {
+      History done = Objects.requireNonNull(history.get(enclosure.id()));
+      for (Task task : enclosure.plan().tasks()) {
+        if (task.recurrence().waits() && !enclosure.plan().isMeal(task)) {
+          coming.add(
+              new Coming(
+                  enclosure,
+                  task,
+                  DayList.next(tomorrow, task, enclosure.startedOn(), done.all())));
+        }
+      }
+    }
+    return coming;
+  }
+
+  /** A task that waits to be done, and when it falls due next. */
+  public record Coming(EnclosureSummary enclosure, Task task, DayList.Next next) {}
 }

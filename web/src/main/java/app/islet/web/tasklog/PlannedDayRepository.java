@@ -1,0 +1,11 @@
+package app.islet.web.tasklog;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface PlannedDayRepository extends JpaRepository<PlannedDayRecord, PlannedDayRecord.Key> {
+  @Query("select p from PlannedDayRecord p where p.key.enclosureId in :enclosureIds")
+  List<PlannedDayRecord> of(Collection<Long> enclosureIds);
+}
