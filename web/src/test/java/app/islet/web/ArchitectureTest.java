@@ -38,7 +38,7 @@ class ArchitectureTest {
           List.of("account"),
           List.of("collection"),
           List.of("care", "enclosure"),
-          List.of("animal", "waterlog", "tasklog", "buildlog", "feed"),
+          List.of("animal", "waterlog", "tasklog", "buildlog", "feed", "larder"),
           List.of("snapshot"),
           List.of("summary"),
           List.of(
@@ -64,6 +64,7 @@ class ArchitectureTest {
               "calendar",
               "offline",
               "weeks",
+              "kitchen",
               "api"),
           List.of("demo"));
 
@@ -79,6 +80,7 @@ class ArchitectureTest {
           "tasklog",
           "buildlog",
           "feed",
+          "larder",
           "snapshot");
 
   private static final JavaClasses CLASSES =

@@ -34,7 +34,32 @@ final class Catalogue {
           .sorted(Comparator.comparing(Medicine::name))
           .toList();
 
+  static final List<FoodKeeping> KEEPING = read("keeping.yaml", "keeping", Catalogue::keeping);
+
+  static final List<CultureKind> CULTURES = read("cultures.yaml", "cultures", Catalogue::culture);
+
   private Catalogue() {}
+
+  private static FoodKeeping keeping(Fields f) {
+    return new FoodKeeping(
+        f.text("word", 40),
+        f.choice("form", FoodKeeping.Form.class),
+        f.whole("keepsDays", 1, 730, "days"),
+        f.whole("leftoverMinutes", 0, 1440, "minutes"),
+        f.optionalText("dayBefore", 200),
+        f.optionalText("before", 200),
+        f.optionalText("season", 200),
+        CareSheetReader.basis(f));
+  }
+
+  private static CultureKind culture(Fields f) {
+    return new CultureKind(
+        f.text("id", 40),
+        f.text("name", 60),
+        f.whole("everyDays", 1, 60, "days"),
+        f.text("care", 200),
+        CareSheetReader.basis(f));
+  }
 
   private static Plant plant(Fields f) {
     return new Plant(

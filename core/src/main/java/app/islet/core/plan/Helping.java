@@ -20,6 +20,18 @@ public record Helping(String who, String food, Portion portion, int count, doubl
     return new Helping(r.name(), food.name(), food.portion(), r.count(), r.bodyG());
   }
 
+  /**
+   * The same as a number, for all of them.
+   *
+   * @param share of the portion
+   */
+  public FoodAmount amount(double share) {
+    Portion part = share == 1 ? portion : portion.times(share);
+    boolean counted = part.pieces().isPresent();
+    double each = counted ? part.pieces().getAsDouble() : part.gramsFor(bodyG).orElseThrow();
+    return new FoodAmount(food, counted, counted ? portion.unit() : "", each * count);
+  }
+
   /** How much that is, where it is so much of the portion: as a kitchen can measure it. */
   public Phrase words(double share) {
     Portion part = share == 1 ? portion : portion.times(share);

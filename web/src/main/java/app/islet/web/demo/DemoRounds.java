@@ -1,8 +1,12 @@
 package app.islet.web.demo;
 
+import app.islet.core.care.CultureKind;
+import app.islet.core.plan.FoodAmount;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.CollectionStore;
 import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.larder.Cultures;
+import app.islet.web.larder.Pantry;
 import app.islet.web.tasklog.Holidays;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -14,11 +18,20 @@ class DemoRounds {
   private final CollectionStore collections;
   private final EnclosureStore enclosures;
   private final Holidays holidays;
+  private final Cultures cultures;
+  private final Pantry pantry;
 
-  DemoRounds(CollectionStore collections, EnclosureStore enclosures, Holidays holidays) {
+  DemoRounds(
+      CollectionStore collections,
+      EnclosureStore enclosures,
+      Holidays holidays,
+      Cultures cultures,
+      Pantry pantry) {
     this.collections = collections;
     this.enclosures = enclosures;
     this.holidays = holidays;
+    this.cultures = cultures;
+    this.pantry = pantry;
   }
 
   void prepare(CollectionContext context, long quarantine) {
@@ -32,5 +45,17 @@ class DemoRounds {
         today.plusDays(9),
         "Mill closed, club feeds",
         UUID.randomUUID());
+    CultureKind.find(CultureKind.HATCHERY)
+        .ifPresent(kind -> cultures.start(context, kind, today.minusDays(1), UUID.randomUUID()));
+    CultureKind.find("daphnia")
+        .ifPresent(kind -> cultures.start(context, kind, today.plusDays(3), UUID.randomUUID()));
+    stock(context, new FoodAmount.Key("Bloodworm", true), 900, today.plusDays(90));
+    stock(context, new FoodAmount.Key("Earthworm", true), 30, today.plusDays(9));
+    stock(context, new FoodAmount.Key("Pellets", false), 60, today.plusDays(100));
+  }
+
+  private void stock(
+      CollectionContext context, FoodAmount.Key food, double amount, LocalDate until) {
+    pantry.add(context, food, amount, until, UUID.randomUUID());
   }
 }

@@ -1,7 +1,9 @@
 package app.islet.web.rounds;
 
+import app.islet.core.care.FoodKeeping;
 import app.islet.core.plan.DueTask;
 import app.islet.core.plan.Plan;
+import app.islet.core.plan.Task;
 import app.islet.core.plan.TaskKind;
 import app.islet.core.text.English;
 import app.islet.core.water.Parameter;
@@ -12,6 +14,7 @@ import app.islet.web.support.Messages;
 import app.islet.web.support.Units;
 import app.islet.web.tasklog.TaskEntry;
 import app.islet.web.waterlog.KitUnits;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -77,6 +80,9 @@ record StopView(
     }
   }
 
+  /** What may lie longer is taken out with the next spot cleaning. */
+  private static final int LONG_MINUTES = 300;
+
   /** A number of the water test. */
   record Number(String id, String label, String unit) {}
 
@@ -126,7 +132,9 @@ record StopView(
           u.text(due.task().title()) + times,
           u.text(due.amount()),
           u.text(due.task().how()),
-          due.settled() ? line.entry().map(this::settled).orElse("logged") : late(due),
+          due.settled()
+              ? line.entry().map(e -> settled(due.task(), e)).orElse("logged")
+              : late(due),
           due.settled(),
           due.daysLate() > 0,
           due.task().kind() == TaskKind.MEASURE,
@@ -143,11 +151,25 @@ record StopView(
       return entry.enteredBy().equals(context.person().id());
     }
 
-    private String settled(TaskEntry entry) {
+    private String settled(Task task, TaskEntry entry) {
       String note = entry.reason().isEmpty() ? "" : ": " + entry.reason();
       String time = English.time(entry.enteredAt().atZone(context.collection().zone()));
       String what = entry.kind() == TaskEntry.Kind.SKIPPED ? "skipped" : "done " + time;
-      return what + by(entry) + note;
+      return what + by(entry) + leftovers(task, entry) + note;
+    }
+
+    /** When to take out what was not eaten: of today's meals, in a few minutes or hours. */
+    private String leftovers(Task task, TaskEntry entry) {
+      boolean eats = entry.kind() == TaskEntry.Kind.DONE && entry.day().equals(context.today());
+      return plan.helping(task)
+          .filter(helping -> eats)
+          .flatMap(helping -> FoodKeeping.of(helping.food()))
+          .map(FoodKeeping::leftoverMinutes)
+          .filter(minutes -> minutes > 0 && minutes < LONG_MINUTES)
+          .map(minutes -> entry.enteredAt().plus(Duration.ofMinutes(minutes)))
+          .map(out -> English.time(out.atZone(context.collection().zone())))
+          .map(time -> Messages.text("rounds.leftovers", time))
+          .orElse("");
     }
 
     private String by(TaskEntry entry) {
