@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Place;
+import app.islet.core.water.CorrectionStep;
 import app.islet.web.animal.Background;
 import app.islet.web.animal.Photo;
 import app.islet.web.collection.AnimalCollection;
@@ -102,6 +103,9 @@ class MessagesTest {
     }
     for (Photo.Shows shows : Photo.Shows.values()) {
       asked.add("photo." + shows.name().toLowerCase(Locale.ROOT));
+    }
+    for (CorrectionStep.Kind kind : CorrectionStep.Kind.values()) {
+      asked.add("correction.kind." + kind.name().toLowerCase(Locale.ROOT));
     }
     for (AnimalCollection.WalkOrder order : AnimalCollection.WalkOrder.values()) {
       asked.add("rounds.order." + order);

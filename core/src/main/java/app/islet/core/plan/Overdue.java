@@ -43,7 +43,7 @@ final class Overdue {
           Optional.of(Phrase.of("It looks as bright, but gives less UVB than it should."));
       case MEASURE -> Optional.of(Phrase.of("Portions still follow the last measurement."));
       case SPOT_CLEAN -> Optional.of(Phrase.of("Leftovers rot and turn into ammonia."));
-      case FEED, SUPPLEMENT, BATHE -> Optional.empty();
+      case FEED, SUPPLEMENT, BATHE, CORRECT -> Optional.empty();
     };
   }
 

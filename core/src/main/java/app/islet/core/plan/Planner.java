@@ -13,6 +13,8 @@ import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.ChangePlan;
+import app.islet.core.water.Correction;
+import app.islet.core.water.CorrectionStep;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -38,6 +40,8 @@ public final class Planner {
 
   /** An ordinary bucket, L. */
   private static final double BUCKET_L = 10;
+
+  private static final double CORRECTION_MINUTES = 10;
 
   private Planner() {}
 
@@ -183,6 +187,7 @@ public final class Planner {
         .ifPresent(change -> tasks.add(partChange(s, change, basis)));
     addLargeChange(s, tasks, basis);
     addTest(s, tasks, basis);
+    s.waterRecord().corrections().forEach(c -> correction(s, c).ifPresent(tasks::add));
     addRinse(s, tasks, basis);
   }
 
@@ -232,6 +237,26 @@ public final class Planner {
               8,
               basis));
     }
+  }
+
+  /** Today's step of a correction; nothing once it is there. */
+  private static Optional<Task> correction(HusbandryState s, Correction c) {
+    CorrectionStep step = CorrectionStep.of(c, s.waterState(), s.date());
+    return step.kind() == CorrectionStep.Kind.THERE
+        ? Optional.empty()
+        : Optional.of(
+            new Task(
+                "correct:" + c.parameter().name().toLowerCase(Locale.ROOT),
+                TaskKind.CORRECT,
+                Phrase.of(
+                    "{} to {}",
+                    c.parameter().brief(),
+                    new Quantity(c.parameter().dimension(), c.to())),
+                step.what(),
+                step.how(),
+                Recurrence.every(1),
+                CORRECTION_MINUTES,
+                Evidence.PRACTICE));
   }
 
   private static void addRinse(HusbandryState s, List<Task> tasks, Evidence basis) {

@@ -10,6 +10,7 @@ public enum TaskKind {
   BATHE("Bathe"),
   SPOT_CLEAN("Spot clean"),
   TEST("Test the water"),
+  CORRECT("Correct the water"),
   WATER_CHANGE("Change water"),
   RINSE_FILTER("Rinse the filter"),
   NEW_MEDIA("New filter media"),

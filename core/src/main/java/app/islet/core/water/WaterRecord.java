@@ -7,14 +7,29 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
-/** What the keeper tested and did, each the oldest first. */
-public record WaterRecord(List<WaterTest> tests, List<WaterEvent> events) {
+/**
+ * What the keeper tested and did, each the oldest first.
+ *
+ * @param corrections under way
+ */
+public record WaterRecord(
+    List<WaterTest> tests, List<WaterEvent> events, List<Correction> corrections) {
   /** Nobody wrote anything down. */
   public static final WaterRecord NONE = new WaterRecord(List.of(), List.of());
 
   public WaterRecord {
     tests = tests.stream().sorted(Comparator.comparing(WaterTest::day)).toList();
     events = events.stream().sorted(Comparator.comparing(WaterEvent::day)).toList();
+    corrections = List.copyOf(corrections);
+  }
+
+  /** Without a correction. */
+  public WaterRecord(List<WaterTest> tests, List<WaterEvent> events) {
+    this(tests, events, List.of());
+  }
+
+  public WaterRecord with(List<Correction> underWay) {
+    return new WaterRecord(tests, events, underWay);
   }
 
   /** The newest value of it. */
@@ -52,6 +67,7 @@ public record WaterRecord(List<WaterTest> tests, List<WaterEvent> events) {
   WaterRecord until(LocalDate day) {
     return new WaterRecord(
         tests.stream().filter(t -> !t.day().isAfter(day)).toList(),
-        events.stream().filter(e -> !e.day().isAfter(day)).toList());
+        events.stream().filter(e -> !e.day().isAfter(day)).toList(),
+        corrections);
   }
 }

@@ -1,6 +1,7 @@
 package app.islet.web.snapshot;
 
 import app.islet.core.review.Acceptance;
+import app.islet.core.water.Correction;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Menus;
 import app.islet.web.animal.Residents;
@@ -13,6 +14,7 @@ import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.enclosure.Room;
 import app.islet.web.enclosure.Rooms;
+import app.islet.web.waterlog.Corrections;
 import app.islet.web.waterlog.WaterLine;
 import app.islet.web.waterlog.WaterLog;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -52,6 +54,7 @@ public class Snapshots {
   private final Menus menus;
   private final Acceptances acceptances;
   private final WaterLog waterLog;
+  private final Corrections corrections;
   private final CareSheetStore sheets;
   private final TransactionTemplate reading;
   private final Cache<SnapshotKey, EnclosureSnapshot> kept =
@@ -67,6 +70,7 @@ public class Snapshots {
       Menus menus,
       Acceptances acceptances,
       WaterLog waterLog,
+      Corrections corrections,
       CareSheetStore sheets,
       PlatformTransactionManager transactions) {
     this.enclosures = enclosures;
@@ -76,6 +80,7 @@ public class Snapshots {
     this.menus = menus;
     this.acceptances = acceptances;
     this.waterLog = waterLog;
+    this.corrections = corrections;
     this.sheets = sheets;
     this.reading = new TransactionTemplate(transactions);
     this.reading.setReadOnly(true);
@@ -163,6 +168,7 @@ public class Snapshots {
         residents.measurements(living.stream().map(Residents.Stay::animal).toList());
     Map<Long, List<Acceptance>> accepted = acceptances.of(ids);
     Map<Long, List<WaterLine>> lines = waterLog.recent(ids, day);
+    Map<Long, List<Correction>> underWay = corrections.of(ids);
     Occupants known =
         new Occupants(
             sheets.library(context),
@@ -191,8 +197,9 @@ public class Snapshots {
                   occupants,
                   accepted.getOrDefault(record.id(), List.of()),
                   WaterRecords.of(
-                      lines.getOrDefault(record.id(), List.of()),
-                      occupants.stream().map(EnclosureSnapshot.Occupant::resident).toList()),
+                          lines.getOrDefault(record.id(), List.of()),
+                          occupants.stream().map(EnclosureSnapshot.Occupant::resident).toList())
+                      .with(underWay.getOrDefault(record.id(), List.of())),
                   day);
             })
         .toList();
