@@ -16,6 +16,7 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import app.islet.core.water.SaltMix;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -32,6 +33,9 @@ final class BillOfMaterials {
   private static final String WATER = "Water";
 
   /** Cut away of a mesh at walls and corners; common practice, no source. */
+  /** As sand and gravel are mostly sold. */
+  private static final double BAG_KG = 5;
+
   private static final double MESH_SPARE = 1.1;
 
   private static final double SALT_AT_C = 25;
@@ -109,7 +113,11 @@ final class BillOfMaterials {
         GROUND,
         key,
         capital(material.words()),
-        Phrase.of("loose and dry, {} a litre", new Quantity(Dimension.MASS_KG, material.kgPerL())),
+        Phrase.of(
+            "loose and dry, {} a litre; {} of {}",
+            new Quantity(Dimension.MASS_KG, material.kgPerL()),
+            English.count(volume.bags(BAG_KG), "bag"),
+            Quantity.kilograms(BAG_KG)),
         Quantity.litres(volume.litres()),
         Quantity.kilograms(volume.massKg()));
   }

@@ -2,6 +2,7 @@ package app.islet.core.calculator;
 
 import app.islet.core.care.Evidence;
 import app.islet.core.quantity.Dimension;
+import app.islet.core.water.PumpFlow;
 import com.google.auto.service.AutoService;
 import java.util.List;
 import java.util.Map;
@@ -9,8 +10,6 @@ import java.util.Map;
 /** Flow of a pump by a jug and a watch. */
 @AutoService(Calculator.class)
 public final class PumpFlowCalculator extends AbstractCalculator {
-  private static final double SECONDS_PER_HOUR = 3600;
-
   public PumpFlowCalculator() {
     super(
         "pump-flow",
@@ -28,7 +27,7 @@ public final class PumpFlowCalculator extends AbstractCalculator {
 
   @Override
   public Map<String, Double> compute(Values in) {
-    double flow = in.get("litres") / in.get("seconds") * SECONDS_PER_HOUR;
+    double flow = PumpFlow.litresPerHour(in.get("litres"), in.get("seconds"));
     return answer(flow, flow / in.get("volumeL"));
   }
 }

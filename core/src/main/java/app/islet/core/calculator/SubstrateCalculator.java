@@ -1,6 +1,7 @@
 package app.islet.core.calculator;
 
 import app.islet.core.care.Evidence;
+import app.islet.core.geometry.SubstrateVolumes;
 import app.islet.core.quantity.Dimension;
 import com.google.auto.service.AutoService;
 import java.util.List;
@@ -10,9 +11,6 @@ import java.util.Map;
 @AutoService(Calculator.class)
 public final class SubstrateCalculator extends AbstractCalculator {
   private static final double CM3_PER_L = 1000;
-
-  /** A bag more for a rounding error is a bag too many. */
-  private static final double HAIR = 1e-9;
 
   public SubstrateCalculator() {
     super(
@@ -36,6 +34,7 @@ public final class SubstrateCalculator extends AbstractCalculator {
   public Map<String, Double> compute(Values in) {
     double litres = in.get("lengthCm") * in.get("widthCm") * in.get("depthCm") / CM3_PER_L;
     double kg = litres * in.get("kgPerL");
-    return answer(litres, kg, Math.ceil(kg / in.get("bagKg") - HAIR));
+    double bagKg = in.get("bagKg");
+    return answer(litres, kg, Double.isNaN(bagKg) ? bagKg : SubstrateVolumes.bags(kg, bagKg));
   }
 }

@@ -19,6 +19,14 @@ import java.util.Map;
  * @param uppermost by material; none of it where the floor is bare
  */
 public record SubstrateVolumes(List<Volume> layers, List<Volume> uppermost) {
+  /** A hair over a whole number of bags is that number. */
+  private static final double HAIR = 1e-9;
+
+  /** Whole bags of that mass that suffice for so many kilograms. */
+  public static long bags(double kg, double bagKg) {
+    return (long) Math.ceil(kg / bagKg - HAIR);
+  }
+
   /** Leaf litter lies so thick on land; common practice, no source. */
   private static final double LITTER_CM = 2;
 
@@ -31,6 +39,11 @@ public record SubstrateVolumes(List<Volume> layers, List<Volume> uppermost) {
   public record Volume(SubstrateMaterial material, double litres) {
     public double massKg() {
       return litres * material.kgPerL();
+    }
+
+    /** Whole bags that suffice. */
+    public long bags(double bagKg) {
+      return SubstrateVolumes.bags(massKg(), bagKg);
     }
   }
 

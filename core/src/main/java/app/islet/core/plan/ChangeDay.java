@@ -8,7 +8,10 @@ import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import app.islet.core.water.ChangePlan;
+import app.islet.core.water.FilterFlow;
+import app.islet.core.water.PumpFlow;
 import app.islet.core.water.SaltMix;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -26,13 +29,9 @@ public record ChangeDay(List<Step> steps) {
   /** So much at once is a large change: animals out, the filter left alone; common practice. */
   private static final double LARGE_PERCENT = 80;
 
-  /** Under half of what it is rated for a filter wants rinsing; common practice, no source. */
-  private static final double FLOW_LEFT = 0.5;
-
   /** What is caught to measure a flow, L. */
   private static final double JUG_L = 2;
 
-  private static final double SECONDS_PER_HOUR = 3600;
   private static final double SALTED_PPT = 0.5;
   private static final double USUAL_C = 20;
 
@@ -185,7 +184,13 @@ public record ChangeDay(List<Step> steps) {
       if (filter.isEmpty() || isLarge()) {
         return;
       }
-      double seconds = JUG_L * SECONDS_PER_HOUR / (FLOW_LEFT * filter.get().flowLph());
+      double rated = filter.get().flowLph();
+      double seconds = PumpFlow.seconds(JUG_L, FilterFlow.WORTH_RINSING * rated);
+      Optional<FilterFlow> flow = FilterFlow.of(s.waterRecord(), rated, s.date());
+      if (flow.isPresent()) {
+        measured(flow.get());
+        return;
+      }
       step(
           "filter",
           Phrase.of("Rinse the filter, only if its flow dropped"),
@@ -193,6 +198,24 @@ public record ChangeDay(List<Step> steps) {
               "When {} take {} s or more; in the water just taken out, never under the tap, one part of several at a time.",
               Quantity.litres(JUG_L),
               Math.round(seconds)));
+    }
+
+    /** The flow was measured lately: then it decides. */
+    private void measured(FilterFlow flow) {
+      Phrase told =
+          Phrase.of(
+              "Measured on {}: {}, {} of what it is rated for. ",
+              English.day(flow.day()),
+              Quantity.litresPerHour(flow.litresPerHour()),
+              Quantity.percent(100 * flow.share()));
+      step(
+          "filter",
+          Phrase.of(flow.isWorthRinsing() ? "Rinse the filter" : "Leave the filter alone"),
+          flow.isWorthRinsing()
+              ? Phrase.of(
+                  "{}In the water just taken out, never under the tap, one part of several at a time.",
+                  told)
+              : told);
     }
 
     private void fill() {

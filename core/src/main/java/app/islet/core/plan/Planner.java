@@ -7,6 +7,7 @@ import app.islet.core.care.MaintenanceSchedule;
 import app.islet.core.care.Needs;
 import app.islet.core.care.Recurrence;
 import app.islet.core.care.Supplement;
+import app.islet.core.climate.Climate;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
@@ -15,6 +16,7 @@ import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.ChangePlan;
 import app.islet.core.water.Correction;
 import app.islet.core.water.CorrectionStep;
+import app.islet.core.water.ToppedUp;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -42,6 +44,16 @@ public final class Planner {
   private static final double BUCKET_L = 10;
 
   private static final double CORRECTION_MINUTES = 10;
+  private static final double TOP_UP_MINUTES = 3;
+
+  /** Key of topping up. */
+  public static final String TOP_UP = "top-up";
+
+  /** So much of the water may be missing; common practice, no source. */
+  private static final double TOP_UP_SHARE = 0.05;
+
+  private static final double LEAST_TOP_UP_L = 0.05;
+  private static final int LONGEST_TOP_UP_DAYS = 7;
 
   private Planner() {}
 
@@ -186,6 +198,7 @@ public final class Planner {
     ChangePlan.of(s.residents(), s.geometry().waterL(), Optional.empty(), 0)
         .ifPresent(change -> tasks.add(partChange(s, change, basis)));
     addLargeChange(s, tasks, basis);
+    addTopUp(s, tasks);
     addTest(s, tasks, basis);
     s.waterRecord().corrections().forEach(c -> correction(s, c).ifPresent(tasks::add));
     addRinse(s, tasks, basis);
@@ -237,6 +250,41 @@ public final class Planner {
               8,
               basis));
     }
+  }
+
+  /** What has evaporated: by the litres logged, else as estimated. */
+  private static void addTopUp(HusbandryState s, List<Task> tasks) {
+    if (s.climate().water().isEmpty()) {
+      return;
+    }
+    Climate.WaterClimate water = s.climate().water().get();
+    Optional<ToppedUp> told =
+        ToppedUp.of(s.waterRecord(), (water.winterC() + water.summerC()) / 2, s.date());
+    double aDay = told.map(ToppedUp::litresADay).orElse(water.topUpLPerDay());
+    double allowed = s.geometry().waterL() * TOP_UP_SHARE;
+    if (aDay < LEAST_TOP_UP_L || aDay * LONGEST_TOP_UP_DAYS < allowed) {
+      return;
+    }
+    int days = (int) Math.max(1, Math.min(LONGEST_TOP_UP_DAYS, Math.floor(allowed / aDay)));
+    if (s.waterState().changes(s.date()).filter(c -> c.everyDays() <= days).isPresent()) {
+      // The water change fills it up in time.
+      return;
+    }
+    tasks.add(
+        new Task(
+            TOP_UP,
+            TaskKind.TOP_UP,
+            Phrase.of("Top up"),
+            Phrase.of(
+                told.isPresent()
+                    ? "about {}, as logged so far"
+                    : "about {}, an estimate: log what it took",
+                Quantity.litres(aDay * days)),
+            Phrase.of(
+                "Fresh water with conditioner, never salted: what evaporates leaves its salt."),
+            Recurrence.every(days),
+            TOP_UP_MINUTES,
+            told.isPresent() ? Evidence.measured("litres topped up") : Evidence.PRACTICE));
   }
 
   /** Today's step of a correction; nothing once it is there. */

@@ -9,6 +9,7 @@ public enum TaskKind {
   SUPPLEMENT("Supplement"),
   BATHE("Bathe"),
   SPOT_CLEAN("Spot clean"),
+  TOP_UP("Top up"),
   TEST("Test the water"),
   CORRECT("Correct the water"),
   WATER_CHANGE("Change water"),

@@ -147,7 +147,7 @@ public record NitrogenRun(List<Nitrogen> days, Balance balance) {
       case RINSED_TAP -> left(now, model, RINSED_TAP);
       case NEW_MEDIA -> left(now, model, 1 - event.amount() / 100);
       case PUMP_STOPPED -> left(now, model, Math.pow(0.5, event.amount() / HALF_DEAD_HOURS));
-      case SALT, RAIN, TOPPED_UP, TREATED, MOVED_IN -> now;
+      case FLOW, SALT, RAIN, TOPPED_UP, TREATED, MOVED_IN -> now;
     };
   }
 

@@ -19,6 +19,7 @@ public record WaterEvent(LocalDate day, Kind kind, double amount) {
     RINSED_TAP("Media rinsed under the tap", "", Dimension.COUNT, 0, 0),
     NEW_MEDIA("New cartridge or media", "share of the filter", Dimension.PERCENT, 1, 100),
     PUMP_STOPPED("Filter stood still", "for", Dimension.HOURS, 0.1, 1000),
+    FLOW("Filter flow measured", "", Dimension.FLOW, 1, 100_000),
     SALT("Salt added", "marine salt", Dimension.MASS, 0.1, 100_000),
     RAIN("Rain fell in", "", Dimension.THICKNESS, 0.1, 1000),
     TOPPED_UP("Topped up", "fresh water", Dimension.VOLUME, 0.05, 100_000),

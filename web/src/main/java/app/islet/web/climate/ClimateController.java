@@ -13,6 +13,7 @@ import app.islet.web.enclosure.Designs;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Redesigns;
 import app.islet.web.snapshot.Snapshots;
+import app.islet.web.support.Form;
 import app.islet.web.support.RefusedException;
 import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
@@ -55,8 +56,12 @@ class ClimateController {
       CollectionContext context,
       @PathVariable long id,
       @RequestParam(defaultValue = "summer") String span,
+      Form form,
       Model model) {
-    return page(context, snapshots.get(context, id), span, "", model);
+    EnclosureSnapshot state = snapshots.get(context, id);
+    Reservoir.of(state, form, context.units())
+        .ifPresent(reservoir -> model.addAttribute("reservoir", reservoir));
+    return page(context, state, span, "", model);
   }
 
   /** Writes a rung of the ladder into the design. */

@@ -57,6 +57,7 @@ record StopView(
       boolean settled,
       boolean late,
       boolean measure,
+      boolean topUp,
       List<Number> test,
       String entry,
       Ids ids) {
@@ -138,6 +139,7 @@ record StopView(
           due.settled(),
           due.daysLate() > 0,
           due.task().kind() == TaskKind.MEASURE,
+          due.task().kind() == TaskKind.TOP_UP,
           due.task().kind() == TaskKind.TEST ? numbers() : List.of(),
           line.entry().filter(this::mayUndo).map(e -> e.clientId().toString()).orElse(""),
           Ids.fresh());

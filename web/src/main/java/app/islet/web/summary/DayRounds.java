@@ -145,8 +145,13 @@ public class DayRounds {
   }
 
   private static Completion completion(WaterLog.LastDone last) {
-    return new Completion(
-        last.tested() ? Planner.TEST : Planner.WATER_CHANGE, last.day(), 1, false);
+    String key =
+        switch (last.kind()) {
+          case "TEST" -> Planner.TEST;
+          case "TOPPED_UP" -> Planner.TOP_UP;
+          default -> Planner.WATER_CHANGE;
+        };
+    return new Completion(key, last.day(), 1, false);
   }
 
   private Stop asWritten(EnclosureSummary enclosure, String written, History done, LocalDate day) {

@@ -160,7 +160,7 @@ record WaterCurve(String svg, List<String> rows, String words) {
   private static Chart.Shape shape(WaterEvent.Kind kind) {
     return switch (kind) {
       case CHANGE, RAIN, TOPPED_UP -> Chart.Shape.TRIANGLE;
-      case RINSED, RINSED_TAP, NEW_MEDIA, RIPE_MEDIA, PUMP_STOPPED -> Chart.Shape.SQUARE;
+      case RINSED, RINSED_TAP, NEW_MEDIA, RIPE_MEDIA, PUMP_STOPPED, FLOW -> Chart.Shape.SQUARE;
       case AMMONIA_DOSE, SALT, TREATED, MOVED_IN -> Chart.Shape.DIAMOND;
     };
   }

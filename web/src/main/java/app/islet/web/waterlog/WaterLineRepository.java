@@ -33,7 +33,7 @@ interface WaterLineRepository extends Repository<WaterLine, String> {
       """
       select new app.islet.web.waterlog.WaterLineRepository$Last(l.enclosureId, l.kind, max(l.day))
       from WaterLine l where l.enclosureId in :enclosureIds and l.day between :from and :to
-      and l.kind in ('TEST', 'CHANGE') group by l.enclosureId, l.kind""")
+      and l.kind in ('TEST', 'CHANGE', 'TOPPED_UP') group by l.enclosureId, l.kind""")
   List<Last> last(Collection<Long> enclosureIds, LocalDate from, LocalDate to);
 
   /** Enclosures whose newest test was made with a kit that counts nitrogen as nitrogen. */

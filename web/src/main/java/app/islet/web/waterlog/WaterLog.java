@@ -73,11 +73,11 @@ public class WaterLog {
   /**
    * What was last logged of an enclosure's water up to a day.
    *
-   * @param tested whether it was a test; else a water change
+   * @param kind as the log has it: TEST, CHANGE or TOPPED_UP
    */
-  public record LastDone(boolean tested, LocalDate day) {}
+  public record LastDone(String kind, LocalDate day) {}
 
-  /** The last test and the last change up to a day, by enclosure; not those ticked on rounds. */
+  /** The last of each up to a day, by enclosure; not what was ticked on rounds. */
   @Transactional(readOnly = true)
   public Map<Long, List<LastDone>> last(Collection<Long> enclosureIds, LocalDate day) {
     return enclosureIds.isEmpty()
@@ -86,8 +86,7 @@ public class WaterLog {
             .collect(
                 Collectors.groupingBy(
                     WaterLineRepository.Last::enclosureId,
-                    Collectors.mapping(
-                        l -> new LastDone(l.kind().equals("TEST"), l.day()), Collectors.toList())));
+                    Collectors.mapping(l -> new LastDone(l.kind(), l.day()), Collectors.toList())));
   }
 
   /** Of these enclosures those whose kit counts nitrogen as nitrogen, not as the whole ion. */
