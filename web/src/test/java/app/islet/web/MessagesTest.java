@@ -2,8 +2,10 @@ package app.islet.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.livestock.Appetite;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Place;
+import app.islet.core.plan.MealAnswers;
 import app.islet.core.water.CorrectionStep;
 import app.islet.web.animal.Background;
 import app.islet.web.animal.Photo;
@@ -103,6 +105,12 @@ class MessagesTest {
     }
     for (Photo.Shows shows : Photo.Shows.values()) {
       asked.add("photo." + shows.name().toLowerCase(Locale.ROOT));
+    }
+    for (MealAnswers.State state : MealAnswers.State.values()) {
+      asked.add("meal." + state.name().toLowerCase(Locale.ROOT));
+    }
+    for (Appetite.Verdict verdict : Appetite.Verdict.values()) {
+      asked.add("appetite." + verdict.name().toLowerCase(Locale.ROOT));
     }
     for (CorrectionStep.Kind kind : CorrectionStep.Kind.values()) {
       asked.add("correction.kind." + kind.name().toLowerCase(Locale.ROOT));

@@ -1,10 +1,17 @@
 package app.islet.web.animals;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.FoodKeeping;
 import app.islet.core.care.OwnMenu;
 import app.islet.core.feeding.Rotation;
+import app.islet.core.livestock.Appetite;
+import app.islet.core.livestock.LifeEvent;
+import app.islet.core.plan.Completion;
+import app.islet.core.plan.DayList;
+import app.islet.core.plan.DueTask;
 import app.islet.core.plan.Feeding;
 import app.islet.core.plan.Helping;
+import app.islet.core.plan.MealAnswers;
 import app.islet.core.plan.Plan;
 import app.islet.core.plan.Planner;
 import app.islet.core.text.English;
@@ -13,11 +20,14 @@ import app.islet.web.animal.Animals;
 import app.islet.web.animal.Menus;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
+import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.support.Field;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
+import app.islet.web.tasklog.TaskEntry;
+import app.islet.web.tasklog.TaskLog;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
@@ -45,11 +55,16 @@ class MenuController {
   private static final int WEEKS = 4;
   private static final int WEEK = 7;
 
+  /** So far ahead the next turn of a food is looked for. */
+  private static final int AHEAD = 62;
+
   private final LivingAnimals living;
   private final Animals animals;
   private final Menus menus;
+  private final TaskLog log;
 
-  MenuController(LivingAnimals living, Animals animals, Menus menus) {
+  MenuController(LivingAnimals living, Animals animals, Menus menus, TaskLog log) {
+    this.log = log;
     this.living = living;
     this.animals = animals;
     this.menus = menus;
@@ -98,9 +113,67 @@ class MenuController {
     model.addAttribute("refusedMenu", Optional.ofNullable(form.error("menu")).orElse(""));
     model.addAttribute("clientId", form.typed("clientId"));
     model.addAttribute("likes", likes(context, s.animal()));
+    model.addAttribute("answers", answers(context, s, plan));
+    model.addAttribute("appetite", appetite(s));
     model.addAttribute("sum", plan.feedings().stream().map(f -> f.sum().words()).findFirst());
     model.addAttribute("weeks", weeks(plan, context.today(), context.units()));
     return "animals/food";
+  }
+
+  /** One food today. */
+  record AnswerView(String food, String amount, String state, String words, String before) {}
+
+  /** May it have that today? */
+  private List<AnswerView> answers(CollectionContext context, Subject s, Plan plan) {
+    Optional<EnclosureSnapshot> in = s.isHere() ? s.livingIn() : Optional.empty();
+    if (in.isEmpty()) {
+      return List.of();
+    }
+    LocalDate today = context.today();
+    List<Completion> history =
+        log.lastAndOn(List.of(in.get().id()), today).getOrDefault(in.get().id(), List.of()).stream()
+            .map(TaskEntry::completion)
+            .toList();
+    boolean fed =
+        s.events().stream().anyMatch(e -> e.kind() == LifeEvent.Kind.FED && e.day().equals(today));
+    List<List<DueTask>> lists =
+        DayList.coming(today, AHEAD, plan, in.get().record().startedOn(), history);
+    return MealAnswers.of(plan, today, lists, history, fed).stream()
+        .map(answer -> view(answer, today, context.units()))
+        .toList();
+  }
+
+  private static AnswerView view(MealAnswers.Answer answer, LocalDate today, Units u) {
+    String state = answer.state().name().toLowerCase(Locale.ROOT);
+    String next = answer.next().map(English::weekday).orElse("");
+    return new AnswerView(
+        answer.helping().food(),
+        u.text(answer.helping().words(1)),
+        Messages.text("meal." + state),
+        switch (answer.state()) {
+          case DUE -> "";
+          case GIVEN -> Messages.text("meal.given-words");
+          case FED ->
+              Messages.text("meal.fed-words")
+                  + (next.isEmpty() ? "" : " " + Messages.text("meal.later-words", next));
+          case TOO_SOON -> Messages.text("meal.too-soon-words", next);
+          case LATER -> next.isEmpty() ? "" : Messages.text("meal.later-words", next);
+        },
+        answer.state() == MealAnswers.State.DUE
+            ? FoodKeeping.of(answer.helping().food()).flatMap(FoodKeeping::before).orElse("")
+            : "");
+  }
+
+  /** What to make of refused food; empty where it eats. */
+  private static String appetite(Subject s) {
+    return Appetite.of(s.resident(), s.events(), s.today())
+        .map(
+            a ->
+                Messages.text(
+                    "appetite." + a.verdict().name().toLowerCase(Locale.ROOT),
+                    English.count(a.days(), "day"),
+                    English.count(a.normalDays(), "day")))
+        .orElse("");
   }
 
   private static List<FastDay> fasting(Form form) {
