@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.islet.web.support.CutNetwork;
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
+import app.islet.web.support.OtherServer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.AfterEach;
@@ -169,5 +170,28 @@ class OfflineRoundsTest {
     line.cut();
     phone.navigate("/c/weir-mill/care");
     assertThat(phone.locator("h1")).hasText("Rounds");
+  }
+
+  @Test
+  void a_server_killed_in_the_middle_of_a_walk_loses_and_doubles_nothing() {
+    try (OtherServer other = islet.other()) {
+      line.leadTo(other.port());
+      phone.reload();
+      assertThat(row(phone, "spot-clean").locator("[data-done]")).isVisible();
+      line.loseAnswers();
+      tick(phone, "spot-clean");
+      assertThat(phone.locator("[data-waiting-words]")).containsText("No network.");
+      other.kill();
+      tick(phone, "measure");
+      assertThat(row(phone, "measure").locator("[data-kept]")).containsText("kept here");
+      line.leadTo(islet.port());
+      line.mend();
+      phone.click("[data-send]");
+      assertThat(phone.locator("[data-told]")).isEmpty();
+      assertThat(phone.locator("[data-waiting-words]")).hasText("");
+      assertThat(phone.locator("[data-waiting]")).isHidden();
+      assertThat(ticks("spot-clean")).isOne();
+      assertThat(ticks("measure")).isOne();
+    }
   }
 }

@@ -6,6 +6,7 @@ import java.net.http.HttpResponse;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -35,13 +36,22 @@ class ScaleBenchmark {
   @Test
   void prints_the_table() throws Exception {
     System.out.println(
-        "enclosures | empty ms | overview | rounds | tick | review ms | overview kB | rounds kB");
-    for (int enclosures : new int[] {10, 100, 300, 1000}) {
+        "enclosures | empty ms | overview | rounds | tick | two weeks | kitchen | review ms"
+            + " | overview kB | rounds kB");
+    for (int enclosures : sizes()) {
       HttpKeeper client = new HttpKeeper(Islet.running().base());
       String slug = fill(enclosures);
       row(client, "/c/" + slug, enclosures);
     }
     memory("/c/scale-300");
+  }
+
+  /** All, or only those that are named, as {@code ISLET_BENCHMARK=300}. */
+  private static int[] sizes() {
+    String asked = System.getenv("ISLET_BENCHMARK");
+    return asked.matches("\\d{2,4}(,\\d{2,4})*")
+        ? Arrays.stream(asked.split(",")).mapToInt(Integer::parseInt).toArray()
+        : new int[] {10, 100, 300, 1000};
   }
 
   private void row(HttpKeeper client, String base, int enclosures) throws Exception {
@@ -61,14 +71,19 @@ class ScaleBenchmark {
             base.substring(3));
     double review = median(() -> length(client.get(base + "/enclosures/" + id + "/review")));
     double tick = median(() -> tick(client, base, id));
+    double weeks = median(() -> length(client.get(base + "/weeks")));
+    double kitchen = median(() -> length(client.get(base + "/kitchen")));
     System.out.printf(
         Locale.ROOT,
-        "%d | %.1f | %.1f x | %.1f x | %.1f x | %.0f | %d | %d | first overview %.0f ms%n",
+        "%d | %.1f | %.1f x | %.1f x | %.1f x | %.1f x | %.1f x | %.0f | %d | %d | first overview"
+            + " %.0f ms%n",
         enclosures,
         empty,
         overview / empty,
         rounds / empty,
         tick / empty,
+        weeks / empty,
+        kitchen / empty,
         review,
         length(client.get(base)) / 1000,
         length(client.get(base + "/rounds")) / 1000,

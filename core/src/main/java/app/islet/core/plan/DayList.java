@@ -53,10 +53,23 @@ public final class DayList {
     if (!day.isBefore(start)) {
       plan.feedings().forEach(feeding -> addTurns(day, plan, feeding, history, list));
     }
+    list.removeIf(due -> isWithoutMeal(due, plan, list));
     list.sort(
         Comparator.comparing((DueTask d) -> d.task().kind()).thenComparing(d -> d.task().key()));
     apart(list);
     return list;
+  }
+
+  /** A powder on the food waits for a day on which there is some. */
+  private static boolean isWithoutMeal(DueTask due, Plan plan, List<DueTask> list) {
+    Task task = due.task();
+    if (task.kind() != TaskKind.SUPPLEMENT || due.settled() || !task.recurrence().waits()) {
+      return false;
+    }
+    String animal = task.key().split(":")[1];
+    String meal = Planner.FEED + animal + ":";
+    return plan.tasks().stream().anyMatch(t -> t.key().startsWith(meal))
+        && list.stream().noneMatch(d -> d.task().key().startsWith(meal));
   }
 
   /**

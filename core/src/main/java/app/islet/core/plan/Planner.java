@@ -29,6 +29,11 @@ import java.util.function.ToIntFunction;
 
 /** Makes the plan of an enclosure from its residents' stages and its litres. */
 public final class Planner {
+  /** Keys of meals begin so, then the animal and the food; those of what is given with them. */
+  static final String FEED = "feed:";
+
+  static final String SUPPLEMENT = "supplement:";
+
   /** Key of the water change. */
   public static final String WATER_CHANGE = "water-change";
 
@@ -44,6 +49,10 @@ public final class Planner {
   private static final double BUCKET_L = 10;
 
   private static final double CORRECTION_MINUTES = 10;
+
+  /** Of a fine powder; common practice, no source. */
+  private static final double PINCH_G = 0.3;
+
   private static final double TOP_UP_MINUTES = 3;
 
   /** Key of topping up. */
@@ -96,7 +105,7 @@ public final class Planner {
   }
 
   private static String key(Resident r, Food food) {
-    return "feed:" + slug(r.name()) + ":" + slug(food.name());
+    return FEED + slug(r.name()) + ":" + slug(food.name());
   }
 
   private static Task feeding(Resident r, Food food) {
@@ -118,10 +127,12 @@ public final class Planner {
 
   private static Task supplement(Resident r, Supplement extra) {
     return new Task(
-        "supplement:" + slug(r.name()) + ":" + slug(extra.name()),
+        SUPPLEMENT + slug(r.name()) + ":" + slug(extra.name()),
         TaskKind.SUPPLEMENT,
         Phrase.of("{} for {}", extra.name(), r.name()),
-        Phrase.of("a pinch on the food, or always there"),
+        Phrase.of(
+            "a pinch, what two fingers hold (about {}), on the food; or always there",
+            Quantity.grams(PINCH_G)),
         Phrase.of("By its label; with the food, not instead of it."),
         extra.recurrence(),
         1,

@@ -367,4 +367,21 @@ class PlanTest {
         "",
         like.basis());
   }
+
+  @Test
+  void a_powder_waits_for_a_day_with_a_meal() {
+    LocalDate meal = TODAY.plusDays(1);
+    Task food = task("feed:ash:worm", TaskKind.FEED, Recurrence.on(Set.of(meal.getDayOfWeek())));
+    Task powder = task("supplement:ash:calcium", TaskKind.SUPPLEMENT, Recurrence.every(7));
+    Task others = task("supplement:ember:calcium", TaskKind.SUPPLEMENT, Recurrence.every(7));
+    Plan plan = new Plan(List.of(food, powder, others));
+    LocalDate start = TODAY.minusDays(7);
+    assertThat(DayList.on(TODAY, plan, start, List.of()))
+        .extracting(d -> d.task().key())
+        .as("nobody feeds Ash today; who has no meals on the plan gets it all the same")
+        .containsExactly("supplement:ember:calcium");
+    assertThat(DayList.on(meal, plan, start, List.of()))
+        .extracting(d -> d.task().key())
+        .contains("feed:ash:worm", "supplement:ash:calcium");
+  }
 }

@@ -30,12 +30,17 @@ import tools.jackson.databind.ObjectMapper;
 public class DayRounds {
   private static final int MOST_KEPT = 20_000;
 
+  /** Weeks of many enclosures take more room than days. */
+  private static final int MOST_AHEAD = 2_000;
+
   private final Summaries summaries;
   private final TaskLog log;
   private final PlannedDays planned;
   private final WaterLog waterLog;
   private final ObjectMapper json;
   private final Cache<Key, Stop> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+  private final Cache<Ahead, List<List<DueTask>>> ahead =
+      Caffeine.newBuilder().maximumSize(MOST_AHEAD).build();
 
   DayRounds(
       Summaries summaries, TaskLog log, PlannedDays planned, WaterLog waterLog, ObjectMapper json) {
@@ -51,6 +56,8 @@ public class DayRounds {
       return new Key(SnapshotKey.of(context, record), record.taskVersion(), day);
     }
   }
+
+  private record Ahead(Key key, int days) {}
 
   /** One task of a day with the entry that settled it, if any. */
   public record Line(DueTask due, Optional<TaskEntry> entry) {
@@ -198,20 +205,33 @@ public class DayRounds {
     return coming(context, List.of(record), days).get(0);
   }
 
-  /** The same of several, in their order. */
+  /** The same of several, in their order; worked out once for each version. */
   public List<List<List<DueTask>>> coming(
       CollectionContext context, List<EnclosureRecord> records, int days) {
-    List<EnclosureSummary> known = summaries.of(context, records);
     LocalDate today = context.today();
-    Map<Long, History> history = history(records, today);
-    return known.stream()
-        .map(
-            enclosure -> {
-              History done = Objects.requireNonNull(history.get(enclosure.id()));
-              return DayList.coming(
-                  today, days, enclosure.plan(), enclosure.startedOn(), done.all(), done.planned());
-            })
-        .toList();
+    Map<Long, List<List<DueTask>>> byId = new HashMap<>();
+    List<EnclosureRecord> missing = new ArrayList<>();
+    for (EnclosureRecord record : records) {
+      List<List<DueTask>> known =
+          ahead.getIfPresent(new Ahead(Key.of(context, record, today), days));
+      if (known == null) {
+        missing.add(record);
+      } else {
+        byId.put(record.id(), known);
+      }
+    }
+    List<EnclosureSummary> enclosures = summaries.of(context, missing);
+    Map<Long, History> history = history(missing, today);
+    for (int i = 0; i < missing.size(); i++) {
+      EnclosureSummary enclosure = enclosures.get(i);
+      History done = Objects.requireNonNull(history.get(enclosure.id()));
+      List<List<DueTask>> lists =
+          DayList.coming(
+              today, days, enclosure.plan(), enclosure.startedOn(), done.all(), done.planned());
+      ahead.put(new Ahead(Key.of(context, missing.get(i), today), days), lists);
+      byId.put(enclosure.id(), lists);
+    }
+    return records.stream().map(r -> Objects.requireNonNull(byId.get(r.id()))).toList();
   }
 
   /** What can be put on another day: when each task of an enclosure was done last, and is due. */

@@ -21,7 +21,7 @@ public final class CutNetwork implements AutoCloseable {
   }
 
   private final ServerSocket door;
-  private final int serverPort;
+  private volatile int serverPort;
   private final Set<Socket> open = ConcurrentHashMap.newKeySet();
   private volatile State state = State.OPEN;
 
@@ -55,6 +55,12 @@ public final class CutNetwork implements AutoCloseable {
     state = State.OPEN;
   }
 
+  /** From now on it leads to another server. */
+  public void leadTo(int port) {
+    closeAll();
+    serverPort = port;
+  }
+
   private void closeAll() {
     open.forEach(CutNetwork::closeQuietly);
     open.clear();
@@ -70,13 +76,17 @@ public final class CutNetwork implements AutoCloseable {
     }
   }
 
-  private void join(Socket browser) throws IOException {
-    if (state == State.CUT) {
+  private void join(Socket browser) {
+    Socket server = new Socket();
+    try {
+      if (state == State.CUT) {
+        throw new IOException("cut");
+      }
+      server.connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), serverPort));
+    } catch (IOException nobodyThere) {
       closeQuietly(browser);
       return;
     }
-    Socket server = new Socket();
-    server.connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), serverPort));
     open.add(browser);
     open.add(server);
     daemon(() -> pass(browser, server, false));

@@ -186,7 +186,18 @@ public final class Islet {
 
   /** A line to the server that can be cut. */
   public CutNetwork line() {
-    return new CutNetwork(Integer.parseInt(base.substring(base.lastIndexOf(':') + 1)));
+    return new CutNetwork(port());
+  }
+
+  public int port() {
+    return Integer.parseInt(base.substring(base.lastIndexOf(':') + 1));
+  }
+
+  /** A second server on the same database, that can be killed. */
+  public OtherServer other() {
+    return new OtherServer(
+        context.getEnvironment().getRequiredProperty("spring.datasource.url"),
+        context.getEnvironment().getRequiredProperty("spring.datasource.password"));
   }
 
   /** A helper there. */

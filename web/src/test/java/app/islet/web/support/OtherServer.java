@@ -1,0 +1,100 @@
+package app.islet.web.support;
+
+import app.islet.web.IsletApplication;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.HttpURLConnection;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+
+/** A second server on the same database, in a process of its own, that can be killed. */
+public final class OtherServer implements AutoCloseable {
+  private static final Duration PATIENCE = Duration.ofMinutes(2);
+
+  private final Process process;
+  private final int port;
+
+  OtherServer(String databaseUrl, String password) {
+    port = freePort();
+    List<String> command =
+        List.of(
+            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+            "-Xmx512m",
+            "-XX:TieredStopAtLevel=1",
+            "-cp",
+            System.getProperty("java.class.path"),
+            IsletApplication.class.getName(),
+            "--server.port=" + port,
+            "--spring.datasource.url=" + databaseUrl,
+            "--spring.datasource.password=" + password,
+            "--spring.datasource.hikari.maximum-pool-size=3");
+    try {
+      process =
+          new ProcessBuilder(command)
+              .redirectErrorStream(true)
+              .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+              .start();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    awaitAnswer();
+  }
+
+  private static int freePort() {
+    try (ServerSocket any = new ServerSocket(0)) {
+      return any.getLocalPort();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private void awaitAnswer() {
+    Instant until = Instant.now().plus(PATIENCE);
+    while (!answers()) {
+      if (Instant.now().isAfter(until) || !process.isAlive()) {
+        throw new IllegalStateException("the other server did not start");
+      }
+      try {
+        Thread.sleep(200);
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+        throw new IllegalStateException(e);
+      }
+    }
+  }
+
+  private boolean answers() {
+    try {
+      HttpURLConnection asked =
+          (HttpURLConnection)
+              URI.create("http://127.0.0.1:" + port + "/login").toURL().openConnection();
+      return asked.getResponseCode() == 200;
+    } catch (IOException notYet) {
+      return false;
+    }
+  }
+
+  public int port() {
+    return port;
+  }
+
+  /** At once, without a chance to finish anything. */
+  public void kill() {
+    process.destroyForcibly();
+    try {
+      process.waitFor();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  @Override
+  public void close() {
+    kill();
+  }
+}
