@@ -13,6 +13,10 @@ import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -76,7 +80,20 @@ class WalkTest {
     assertThat(groups.first()).hasText("Room of Sick tank: Quarantine and sick animals");
     walkBy(rounds, "OWN");
     assertThat(stops).hasText(new String[] {"Grown tank", "Sick tank", "Young tank"});
-    page.navigate(young + "/residents");
+    // A weekday of its own for the water change: the lists of the weeks ahead follow it.
+    page.navigate(rounds + "/order");
+    page.selectOption("[name=change" + id(grown) + "]", "WEDNESDAY");
+    page.getByText("Save order").click();
+    page.navigate(rounds + "/order");
+    assertThat(page.locator("[name=change" + id(grown) + "]")).hasValue("WEDNESDAY");
+    LocalDate wednesday =
+        LocalDate.now(ZoneOffset.UTC)
+            .plusDays(4)
+            .with(TemporalAdjusters.nextOrSame(DayOfWeek.WEDNESDAY));
+    page.navigate(rounds + "?day=" + wednesday);
+    assertThat(page.locator("#e" + id(grown) + " [data-task=water-change]")).hasCount(1);
+    page.navigate(rounds + "?day=" + wednesday.minusDays(1));
+    assertThat(page.locator("#e" + id(grown) + " [data-task=water-change]")).hasCount(0);
   }
 
   @Test

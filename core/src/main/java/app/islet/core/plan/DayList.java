@@ -2,8 +2,10 @@ package app.islet.core.plan;
 
 import app.islet.core.care.Recurrence;
 import app.islet.core.quantity.Phrase;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -20,6 +22,9 @@ import java.util.stream.Stream;
  * the design tells, else from the day the plan began, and wait until they are.
  */
 public final class DayList {
+  private static final int RARE_DAYS = 5;
+  private static final int HALF_A_WEEK = 3;
+
   private DayList() {}
 
   /**
@@ -192,6 +197,23 @@ public final class DayList {
   public static Next next(LocalDate before, Task task, LocalDate start, List<Completion> history) {
     Optional<LocalDate> last = last(before, task, 1, history);
     return new Next(last, next(task, last, start));
+  }
+
+  /**
+   * The next time put on a weekday: the one nearest to the day it falls due, never the day it was
+   * done last.
+   *
+   * @return nothing for what comes more often than every five days: there the weekday changes
+   */
+  public static Optional<PlannedDay> onWeekday(
+      LocalDate day, Task task, DayOfWeek weekday, LocalDate start, List<Completion> history) {
+    if (task.recurrence().everyDays() < RARE_DAYS) {
+      return Optional.empty();
+    }
+    Next next = next(day, task, start, history);
+    LocalDate nearest =
+        next.due().minusDays(HALF_A_WEEK).with(TemporalAdjusters.nextOrSame(weekday));
+    return Optional.of(new PlannedDay(next.last(), nearest));
   }
 
   /** When it was done last before a day, as logged or as the design tells. */

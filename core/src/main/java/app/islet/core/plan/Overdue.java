@@ -43,6 +43,7 @@ final class Overdue {
           Optional.of(Phrase.of("It looks as bright, but gives less UVB than it should."));
       case MEASURE -> Optional.of(Phrase.of("Portions still follow the last measurement."));
       case SPOT_CLEAN -> Optional.of(Phrase.of("Leftovers rot and turn into ammonia."));
+      case CHECK -> Optional.of(Phrase.of("What is worn fails when nobody looks."));
       case TOP_UP ->
           Optional.of(Phrase.of("The level sinks: salt and waste gather in what is left."));
       case FEED, SUPPLEMENT, BATHE, CORRECT -> Optional.empty();

@@ -171,6 +171,7 @@ public final class Planner {
     if (s.enclosure().has(Equipment.UvbLamp.class)) {
       shortestTube(s).ifPresent(tube -> tasks.add(newTube(s, tube)));
     }
+    tasks.addAll(EquipmentChecks.of(s));
     tasks.add(
         new Task(
             "measure",

@@ -16,6 +16,7 @@ public enum TaskKind {
   RINSE_FILTER("Rinse the filter"),
   NEW_MEDIA("New filter media"),
   REPLACE_TUBE("Replace the UVB tube"),
+  CHECK("Check equipment"),
   MEASURE("Measure");
 
   private final String word;

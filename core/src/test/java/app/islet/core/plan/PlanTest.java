@@ -384,4 +384,25 @@ class PlanTest {
         .extracting(d -> d.task().key())
         .contains("feed:ash:worm", "supplement:ash:calcium");
   }
+
+  @Test
+  void a_weekly_change_keeps_its_weekday_though_it_was_done_late() {
+    Task change = task(Planner.WATER_CHANGE, TaskKind.WATER_CHANGE, Recurrence.every(7));
+    LocalDate saturday = LocalDate.of(2026, 3, 7);
+    for (int late = 0; late <= 3; late++) {
+      LocalDate done = saturday.plusDays(late);
+      assertThat(
+              DayList.onWeekday(
+                      done.plusDays(1),
+                      change,
+                      DayOfWeek.SATURDAY,
+                      TODAY,
+                      List.of(new Completion(change.key(), done, 1, false)))
+                  .map(PlannedDay::day))
+          .as("done %d days late", late)
+          .contains(saturday.plusDays(7));
+    }
+    Task daily = task(Planner.WATER_CHANGE, TaskKind.WATER_CHANGE, Recurrence.every(1));
+    assertThat(DayList.onWeekday(TODAY, daily, DayOfWeek.SATURDAY, TODAY, List.of())).isEmpty();
+  }
 }

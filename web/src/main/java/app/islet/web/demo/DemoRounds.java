@@ -37,7 +37,7 @@ class DemoRounds {
   void prepare(CollectionContext context, long quarantine) {
     collections.call(
         context, "The mill office, extension 12, at any hour. Then the vet on the notice board.");
-    enclosures.walk(context, quarantine, true, null);
+    enclosures.walk(context, quarantine, true, null, null);
     LocalDate today = context.today();
     holidays.add(
         context,

@@ -6,7 +6,9 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -31,6 +33,9 @@ public class EnclosureRecord {
   private boolean apart;
 
   private @Nullable Integer walkPlace;
+
+  /** Monday is 1. */
+  private @Nullable Short changeWeekday;
 
   /** Set by the database whenever something changes that a page may show of the enclosure. */
   @Column(insertable = false, updatable = false)
@@ -69,6 +74,16 @@ public class EnclosureRecord {
   void walk(boolean isApart, @Nullable Integer place) {
     this.apart = isApart;
     this.walkPlace = place;
+  }
+
+  /** From now on its water is changed on that weekday; null for when it falls due. */
+  void changeOn(@Nullable DayOfWeek weekday) {
+    this.changeWeekday = weekday == null ? null : (short) weekday.getValue();
+  }
+
+  /** The weekday its water is changed on, where the keeper wants one. */
+  public Optional<DayOfWeek> changeWeekday() {
+    return changeWeekday == null ? Optional.empty() : Optional.of(DayOfWeek.of(changeWeekday));
   }
 
   public boolean isApart() {

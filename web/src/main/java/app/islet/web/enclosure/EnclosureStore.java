@@ -3,6 +3,7 @@ package app.islet.web.enclosure;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.support.NotFoundException;
+import java.time.DayOfWeek;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -45,11 +46,19 @@ public class EnclosureStore {
    * Where an enclosure comes on the walk.
    *
    * @param place where it comes by hand, from 1; null for after those that have a place
+   * @param changeOn the weekday its water is changed on; null for when it falls due
    */
   @Transactional
-  public void walk(CollectionContext context, long id, boolean apart, @Nullable Integer place) {
+  public void walk(
+      CollectionContext context,
+      long id,
+      boolean apart,
+      @Nullable Integer place,
+      @Nullable DayOfWeek changeOn) {
     context.require(Role.KEEPER);
-    lock(context, id).walk(apart, place);
+    EnclosureRecord record = lock(context, id);
+    record.walk(apart, place);
+    record.changeOn(changeOn);
   }
 
   private static NotFoundException missing(long id) {

@@ -8,12 +8,18 @@ import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.enclosure.Room;
 import app.islet.web.enclosure.Rooms;
+import app.islet.web.support.Field;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Reply;
+import java.time.DayOfWeek;
+import java.time.format.TextStyle;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -30,6 +36,7 @@ class OrderController {
   private static final int LAST_PLACE = 9999;
   private static final String PLACE = "place";
   private static final String APART = "apart";
+  private static final String CHANGE = "change";
 
   private final CollectionStore collections;
   private final EnclosureStore enclosures;
@@ -49,7 +56,13 @@ class OrderController {
 
   /** An enclosure in the table. */
   record PlaceView(
-      long id, String name, String where, String place, boolean apart, @Nullable String error) {}
+      long id,
+      String name,
+      String where,
+      String place,
+      boolean apart,
+      String change,
+      @Nullable String error) {}
 
   @GetMapping
   String show(CollectionContext context, Model model) {
@@ -58,6 +71,7 @@ class OrderController {
     for (EnclosureRecord record : enclosures.all(context)) {
       typed.put(PLACE + record.id(), record.walkPlace() == null ? "" : "" + record.walkPlace());
       typed.put(APART + record.id(), record.isApart() ? "on" : "");
+      typed.put(CHANGE + record.id(), record.changeWeekday().map(DayOfWeek::name).orElse(""));
     }
     typed.put("order", context.collection().walkOrder().name());
     return page(context, new Form(typed, context.system()), model);
@@ -68,7 +82,11 @@ class OrderController {
     context.require(Role.KEEPER);
     List<EnclosureRecord> all = enclosures.all(context);
     WalkOrder order = form.choice("order", WalkOrder.class, context.collection().walkOrder());
-    all.forEach(record -> place(form, record));
+    all.forEach(
+        record -> {
+          place(form, record);
+          changeOn(form, record);
+        });
     if (form.hasErrors()) {
       return reply.refused(page(context, form, model));
     }
@@ -88,19 +106,35 @@ class OrderController {
 
   private static boolean isChanged(Form form, EnclosureRecord record) {
     int before = record.walkPlace() == null ? 0 : record.walkPlace();
-    return place(form, record) != before || form.flag(APART + record.id()) != record.isApart();
+    return place(form, record) != before
+        || form.flag(APART + record.id()) != record.isApart()
+        || !Optional.ofNullable(changeOn(form, record)).equals(record.changeWeekday());
   }
 
   private void keep(CollectionContext context, Form form, EnclosureRecord record) {
     int place = place(form, record);
     enclosures.walk(
-        context, record.id(), form.flag(APART + record.id()), place == 0 ? null : place);
+        context,
+        record.id(),
+        form.flag(APART + record.id()),
+        place == 0 ? null : place,
+        changeOn(form, record));
+  }
+
+  private static @Nullable DayOfWeek changeOn(Form form, EnclosureRecord record) {
+    String id = CHANGE + record.id();
+    return form.typed(id).isEmpty() ? null : form.choice(id, DayOfWeek.class, DayOfWeek.SATURDAY);
   }
 
   private String page(CollectionContext context, Form form, Model model) {
     Map<Long, String> names =
         rooms.all(context).stream().collect(Collectors.toMap(Room::id, Room::name));
     model.addAttribute("orders", WalkOrder.values());
+    model.addAttribute(
+        "weekdays",
+        Arrays.stream(DayOfWeek.values())
+            .map(d -> new Field.Option(d.name(), d.getDisplayName(TextStyle.FULL, Locale.ENGLISH)))
+            .toList());
     model.addAttribute(
         "order", form.choice("order", WalkOrder.class, context.collection().walkOrder()));
     model.addAttribute(
@@ -114,6 +148,7 @@ class OrderController {
                         names.getOrDefault(record.roomId(), ""),
                         form.typed(PLACE + record.id()),
                         form.flag(APART + record.id()),
+                        form.typed(CHANGE + record.id()),
                         form.error(PLACE + record.id())))
             .toList());
     return "rounds/order";

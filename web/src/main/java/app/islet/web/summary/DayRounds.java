@@ -114,7 +114,9 @@ public class DayRounds {
       History own = Objects.requireNonNull(history.get(record.id()));
       String then = written.get(record.id());
       Stop stop =
-          then == null ? stop(worked.get(i), own, day) : asWritten(worked.get(i), then, own, day);
+          then == null
+              ? stop(worked.get(i), record, own, day)
+              : asWritten(worked.get(i), then, own, day);
       kept.put(Key.of(context, record, day), stop);
       byId.put(record.id(), stop);
     }
@@ -161,6 +163,29 @@ public class DayRounds {
     return new Completion(key, last.day(), 1, false);
   }
 
+  /** Days put down, and the weekday on which the keeper changes the water. */
+  private static Map<String, PlannedDay> planned(
+      EnclosureSummary enclosure, EnclosureRecord record, History done, LocalDate day) {
+    Optional<PlannedDay> change =
+        record
+            .changeWeekday()
+            .flatMap(
+                weekday ->
+                    enclosure
+                        .plan()
+                        .task(Planner.WATER_CHANGE)
+                        .flatMap(
+                            task ->
+                                DayList.onWeekday(
+                                    day, task, weekday, enclosure.startedOn(), done.all())));
+    if (change.isEmpty() || done.planned().containsKey(Planner.WATER_CHANGE)) {
+      return done.planned();
+    }
+    Map<String, PlannedDay> days = new HashMap<>(done.planned());
+    days.put(Planner.WATER_CHANGE, change.get());
+    return days;
+  }
+
   private Stop asWritten(EnclosureSummary enclosure, String written, History done, LocalDate day) {
     List<DueTask> list =
         WrittenList.read(written, (key, slot) -> done.settled(key, slot, day), json);
@@ -174,9 +199,15 @@ public class DayRounds {
     log.write(context, record.id(), day, () -> WrittenList.write(list, json));
   }
 
-  private static Stop stop(EnclosureSummary enclosure, History done, LocalDate day) {
+  private static Stop stop(
+      EnclosureSummary enclosure, EnclosureRecord record, History done, LocalDate day) {
     List<DueTask> list =
-        DayList.on(day, enclosure.plan(), enclosure.startedOn(), done.all(), done.planned());
+        DayList.on(
+            day,
+            enclosure.plan(),
+            enclosure.startedOn(),
+            done.all(),
+            planned(enclosure, record, done, day));
     return lines(enclosure, list, done, day);
   }
 
