@@ -72,7 +72,7 @@ public final class DayList {
       return false;
     }
     String animal = task.key().split(":")[1];
-    String meal = Planner.FEED + animal + ":";
+    String meal = MealTasks.FEED + animal + ":";
     return plan.tasks().stream().anyMatch(t -> t.key().startsWith(meal))
         && list.stream().noneMatch(d -> d.task().key().startsWith(meal));
   }

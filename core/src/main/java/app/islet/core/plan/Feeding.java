@@ -13,7 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiFunction;
+import java.util.function.Function;
 
 /** The foods of some animals that take turns, by the keys of their tasks. */
 public record Feeding(Menu menu, Rotation rotation) {
@@ -24,10 +24,10 @@ public record Feeding(Menu menu, Rotation rotation) {
   private static final LocalDate FIRST_MONDAY = LocalDate.of(1970, 1, 5);
 
   /** Of animals whose foods have ranges; nothing where each food has days of its own. */
-  static Optional<Feeding> of(Resident r, LocalDate day, BiFunction<Resident, Food, String> keyOf) {
+  static Optional<Feeding> of(Resident r, LocalDate day, Function<Food, String> keyOf) {
     List<Menu.Line> lines = new ArrayList<>();
     for (Food food : r.foods()) {
-      String key = keyOf.apply(r, food);
+      String key = keyOf.apply(food);
       // Names that differ in signs only are one task.
       boolean there = lines.stream().anyMatch(line -> line.food().equals(key));
       if (!there) {

@@ -1,6 +1,7 @@
 package app.islet.core.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -64,10 +65,7 @@ public final class FoodNeeds {
     }
     List<Need> needs = new ArrayList<>();
     sums.values()
-        .forEach(
-            sum ->
-                needs.add(
-                    new Need(sum.sample, java.util.Arrays.stream(sum.byDay).boxed().toList())));
+        .forEach(sum -> needs.add(new Need(sum.sample, Arrays.stream(sum.byDay).boxed().toList())));
     return needs;
   }
 

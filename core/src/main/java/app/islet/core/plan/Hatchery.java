@@ -36,6 +36,11 @@ public record Hatchery(LocalDate day, double nauplii) {
   /** The drop that clings to a catch which is poured instead of sieved, L. */
   private static final double POURED_L = 0.02;
 
+  /** The first for larvae that hatch on a day: it is fed a day later, when they begin to eat. */
+  public static Hatchery first(LocalDate hatches, double nauplii) {
+    return new Hatchery(hatches.plusDays((long) FIRST_FOOD_DAYS.min()), nauplii);
+  }
+
   /** Not before this, or they have eaten their yolk by the time they are fed. */
   public LocalDateTime startAfter() {
     return day.atTime(FEEDING).minusHours((long) HOURS.max());

@@ -102,6 +102,7 @@ class LarderTest {
     assertThat(small.startAfter()).isEqualTo(LocalDateTime.of(2026, 2, 28, 20, 0));
     assertThat(small.startBefore()).isEqualTo(LocalDateTime.of(2026, 3, 1, 8, 0));
     assertThat(small.cystsG()).isEqualTo(0.1);
+    assertThat(Hatchery.first(DAY.minusDays(1), 560)).as("larvae due on day 1").isEqualTo(small);
     Hatchery large = new Hatchery(DAY, 400_000);
     assertThat(large.cystsG()).isCloseTo(3, within(1e-9));
     assertThat(large.bottles()).isEqualTo(3);

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 class MealAnswersTest {
   private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
   private final Resident slider = Setups.animals("slider", 1, 18);
-  private final Plan plan = Planner.meals(List.of(slider), DAY);
+  private final Plan plan = MealTasks.plan(List.of(slider), DAY);
 
   private Map<String, Answer> ask(LocalDate day, List<Completion> history, boolean fed) {
     List<List<DueTask>> lists = DayList.coming(day, 28, plan, DAY, history);

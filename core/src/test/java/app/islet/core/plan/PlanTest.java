@@ -405,4 +405,15 @@ class PlanTest {
     Task daily = task(Planner.WATER_CHANGE, TaskKind.WATER_CHANGE, Recurrence.every(1));
     assertThat(DayList.onWeekday(TODAY, daily, DayOfWeek.SATURDAY, TODAY, List.of())).isEmpty();
   }
+
+  @Test
+  void two_that_nobody_named_have_tasks_of_their_own() {
+    Resident one = axolotls(1, 22);
+    Plan plan = MealTasks.plan(List.of(one, one), TODAY);
+    assertThat(plan.tasks()).extracting(Task::key).doesNotHaveDuplicates();
+    assertThat(plan.tasks()).hasSize(2 * MealTasks.plan(List.of(one), TODAY).tasks().size());
+    assertThat(plan.tasks())
+        .extracting(t -> t.title().text(UnitSystem.METRIC))
+        .anyMatch(title -> title.endsWith("(2)"));
+  }
 }

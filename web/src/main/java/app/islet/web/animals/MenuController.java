@@ -12,8 +12,8 @@ import app.islet.core.plan.DueTask;
 import app.islet.core.plan.Feeding;
 import app.islet.core.plan.Helping;
 import app.islet.core.plan.MealAnswers;
+import app.islet.core.plan.MealTasks;
 import app.islet.core.plan.Plan;
-import app.islet.core.plan.Planner;
 import app.islet.core.text.English;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
@@ -100,7 +100,7 @@ class MenuController {
 
   private String page(CollectionContext context, Subject s, Model model, Form form) {
     Resident r = s.resident();
-    Plan plan = Planner.meals(List.of(r), context.today());
+    Plan plan = MealTasks.plan(List.of(r), context.today());
     model.addAttribute("animal", s.animal());
     model.addAttribute("here", s.isHere());
     model.addAttribute("stage", r.stage().name());
@@ -232,7 +232,7 @@ class MenuController {
     Subject s = living.subject(context, id);
     OwnMenu menu = MenuForm.read(form, s.resident().stage().id(), context.today());
     if (!form.hasErrors()) {
-      Plan plan = Planner.meals(List.of(s.resident().fed(menu)), context.today());
+      Plan plan = MealTasks.plan(List.of(s.resident().fed(menu)), context.today());
       plan.feedings().stream()
           .map(Feeding::rotation)
           .flatMap(rotation -> rotation.broken().stream())

@@ -2,11 +2,7 @@ package app.islet.web.kitchen;
 
 import app.islet.core.care.CultureKind;
 import app.islet.core.care.FoodKeeping;
-import app.islet.core.plan.FoodAmount;
-import app.islet.core.plan.Hatchery;
-import app.islet.core.plan.Larder;
 import app.islet.core.quantity.Dimension;
-import app.islet.core.text.English;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.larder.Cultures;
 import app.islet.web.larder.Pantry;
@@ -18,11 +14,9 @@ import app.islet.web.support.Messages;
 import app.islet.web.support.NotFoundException;
 import app.islet.web.support.RefusedException;
 import app.islet.web.support.Reply;
-import app.islet.web.support.Units;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -40,9 +34,6 @@ class KitchenController {
   private static final double MOST = 1_000_000;
   private static final String PIECES = "pieces:";
 
-  /** What is started tonight hatches for the day after tomorrow. */
-  private static final int STARTED_TONIGHT_FOR = 2;
-
   private final Supplies supplies;
   private final Pantry pantry;
   private final Cultures cultures;
@@ -52,44 +43,6 @@ class KitchenController {
     this.pantry = pantry;
     this.cultures = cultures;
   }
-
-  /** What to do before today's meals, or today for tomorrow's. */
-  record PrepareView(String food, String amount, String what) {}
-
-  /**
-   * One food.
-   *
-   * @param lasts words for how long
-   */
-  record FoodView(
-      String food,
-      String form,
-      String aFortnight,
-      String left,
-      String lasts,
-      boolean short_,
-      String season,
-      List<StockView> stock) {}
-
-  /** One lot of it. */
-  record StockView(long id, String food, String left, String until, String field) {}
-
-  /** One time to buy. */
-  record BuyView(String food, String amount, String by) {}
-
-  /**
-   * A culture.
-   *
-   * @param due when it wants a hand, in words
-   */
-  record CultureView(
-      long id,
-      String name,
-      String care,
-      String due,
-      boolean now,
-      boolean seenToday,
-      UUID clientId) {}
 
   @GetMapping
   String show(CollectionContext context, Model model) {
@@ -178,9 +131,10 @@ class KitchenController {
 
   private String page(CollectionContext context, Form form, Model model) {
     List<Supplies.Supply> all = supplies.of(context, DAYS);
-    model.addAttribute("prepare", all.stream().flatMap(s -> prepare(context, s).stream()).toList());
-    model.addAttribute("hatch", hatch(context, all));
-    model.addAttribute("foods", all.stream().map(s -> food(context, s)).toList());
+    KitchenWords words = new KitchenWords(context);
+    model.addAttribute("prepare", all.stream().flatMap(s -> words.prepare(s).stream()).toList());
+    model.addAttribute("hatch", words.hatch(all));
+    model.addAttribute("foods", all.stream().map(words::food).toList());
     model.addAttribute(
         "buy",
         all.stream()
@@ -188,10 +142,9 @@ class KitchenController {
                 s -> s.keeping().map(FoodKeeping::form).orElse(null) != FoodKeeping.Form.HATCHED)
             .flatMap(s -> s.line().buy().stream())
             .sorted((a, b) -> a.by().compareTo(b.by()))
-            .map(b -> buy(context.units(), b))
+            .map(words::buy)
             .toList());
-    model.addAttribute(
-        "cultures", cultures.of(context).stream().map(c -> culture(context, c)).toList());
+    model.addAttribute("cultures", cultures.of(context).stream().map(words::culture).toList());
     model.addAttribute("kinds", CultureKind.all());
     Fields fields = Fields.of(form, "kitchen");
     model.addAttribute(
@@ -210,120 +163,5 @@ class KitchenController {
         + (supply.need().sample().counted()
             ? ", " + Messages.text("kitchen.in-pieces")
             : ", " + Messages.text("kitchen.in-grams"));
-  }
-
-  /** Today's meals of a food, and what is done today for tomorrow's. */
-  private static List<PrepareView> prepare(CollectionContext context, Supplies.Supply supply) {
-    Units u = context.units();
-    List<PrepareView> views = new java.util.ArrayList<>();
-    supply
-        .keeping()
-        .ifPresent(
-            keeping -> {
-              double today = supply.need().byDay().get(0);
-              if (today > 0 && keeping.before().isPresent()) {
-                views.add(
-                    new PrepareView(
-                        supply.need().food(),
-                        u.text(supply.need().amount(today).words()),
-                        keeping.before().get()));
-              }
-              double tomorrow = supply.need().byDay().get(1);
-              if (tomorrow > 0 && keeping.dayBefore().isPresent()) {
-                views.add(
-                    new PrepareView(
-                        supply.need().food() + Messages.text("kitchen.for-tomorrow"),
-                        u.text(supply.need().amount(tomorrow).words()),
-                        keeping.dayBefore().get()));
-              }
-            });
-    return views;
-  }
-
-  /** The hatchery for the next day that wants it: what goes in, and when; empty without one. */
-  private static List<String> hatch(CollectionContext context, List<Supplies.Supply> all) {
-    return all.stream()
-        .filter(s -> s.keeping().map(FoodKeeping::form).orElse(null) == FoodKeeping.Form.HATCHED)
-        .flatMap(
-            s -> {
-              for (int day = STARTED_TONIGHT_FOR; day < s.need().byDay().size(); day++) {
-                if (s.need().byDay().get(day) > 0) {
-                  Hatchery hatchery =
-                      new Hatchery(context.today().plusDays(day), s.need().byDay().get(day));
-                  return Optional.of(
-                      Messages.text(
-                          "kitchen.hatch",
-                          context.units().text(hatchery.recipe()),
-                          English.weekday(hatchery.day()),
-                          English.count(Math.round(hatchery.nauplii()), "nauplius", "nauplii"),
-                          English.moment(hatchery.startAfter().atZone(context.collection().zone())),
-                          English.moment(
-                              hatchery.startBefore().atZone(context.collection().zone()))))
-                      .stream();
-                }
-              }
-              return Optional.<String>empty().stream();
-            })
-        .toList();
-  }
-
-  private static FoodView food(CollectionContext context, Supplies.Supply supply) {
-    Units u = context.units();
-    Larder.Line line = supply.line();
-    boolean hatched =
-        supply.keeping().map(FoodKeeping::form).orElse(null) == FoodKeeping.Form.HATCHED;
-    String lasts =
-        line.emptyOn()
-            .map(
-                day ->
-                    supply.stock().isEmpty()
-                        ? Messages.text("kitchen.none", English.weekday(day))
-                        : Messages.text("kitchen.lasts", English.weekday(day)))
-            .orElseGet(() -> Messages.text("kitchen.enough"));
-    String spoils =
-        line.spoils() > 0
-            ? " "
-                + Messages.text(
-                    "kitchen.spoils", u.text(supply.need().amount(line.spoils()).words()))
-            : "";
-    return new FoodView(
-        supply.need().food(),
-        supply.keeping().map(k -> k.form().word()).orElse(""),
-        u.text(supply.need().total().words()),
-        supply.stock().isEmpty() ? "" : u.text(supply.left(context).words()),
-        hatched ? Messages.text("kitchen.hatched") : lasts + spoils,
-        line.emptyOn().isPresent() && !hatched,
-        supply.keeping().flatMap(FoodKeeping::season).orElse(""),
-        supply.stock().stream().map(s -> stock(context, supply, s)).toList());
-  }
-
-  private static StockView stock(
-      CollectionContext context, Supplies.Supply supply, StockItem item) {
-    FoodAmount left = supply.need().amount(item.left(context.today(), supply.need().aDay()));
-    Dimension dimension = left.counted() ? Dimension.COUNT : Dimension.MASS;
-    return new StockView(
-        item.id(),
-        supply.need().food(),
-        context.units().text(left.words()),
-        English.day(item.goodUntil()),
-        Form.shown(Math.round(left.amount() * 10) / 10.0, dimension, context.system()));
-  }
-
-  private static BuyView buy(Units u, Larder.Buy buy) {
-    return new BuyView(
-        buy.amount().food(), u.text(buy.amount().words()), English.weekday(buy.by()));
-  }
-
-  private static CultureView culture(CollectionContext context, Cultures.Kept kept) {
-    LocalDate today = context.today();
-    boolean seen = kept.last().filter(today::equals).isPresent();
-    return new CultureView(
-        kept.culture().id(),
-        kept.kind().name(),
-        kept.kind().care(),
-        English.weekday(kept.due()),
-        !kept.due().isAfter(today),
-        seen,
-        UUID.randomUUID());
   }
 }

@@ -45,6 +45,10 @@ class Supplies {
       return FoodKeeping.of(need.food());
     }
 
+    boolean isHatched() {
+      return keeping().filter(k -> k.form() == FoodKeeping.Form.HATCHED).isPresent();
+    }
+
     /** Estimated, as eaten by plan since it was counted. */
     FoodAmount left(CollectionContext context) {
       return need.amount(

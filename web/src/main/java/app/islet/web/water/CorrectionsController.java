@@ -22,10 +22,12 @@ import app.islet.web.waterlog.Corrections;
 import app.islet.web.waterlog.KitUnits;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -150,9 +152,8 @@ class CorrectionsController {
             fields.text("to"),
             fields.select(
                 "salt",
-                java.util.stream.Stream.concat(
-                        java.util.stream.Stream.of(
-                            new Field.Option("", Messages.text("correction.no-salt"))),
+                Stream.concat(
+                        Stream.of(new Field.Option("", Messages.text("correction.no-salt"))),
                         Arrays.stream(SaltKind.values())
                             .map(k -> new Field.Option(k.name(), k.words())))
                     .toList())));
@@ -187,7 +188,7 @@ class CorrectionsController {
             u.text(new Quantity(c.parameter().dimension(), c.from())),
             u.text(new Quantity(c.parameter().dimension(), c.to()))),
         English.day(c.begunOn()),
-        Messages.text("correction.kind." + step.kind().name().toLowerCase(java.util.Locale.ROOT)),
+        Messages.text("correction.kind." + step.kind().name().toLowerCase(Locale.ROOT)),
         u.text(step.what()),
         u.text(step.how()));
   }
