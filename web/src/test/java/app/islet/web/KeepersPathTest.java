@@ -97,7 +97,7 @@ class KeepersPathTest {
         .containsText("Twins: from the stage \"juvenile\" to \"adult\"");
     assertThat(page.locator("#changed"))
         .containsText(
-            "New: Earthworm for Twins, 4 pieces of earthworm as long as the head is wide each, 8 in all, every 2 days.");
+            "New: Earthworm for Twins, 4 pieces of earthworm as long as the head is wide each, 8 in all, 3-4 a week.");
     assertThat(page.locator("#changed")).containsText("No longer: Chopped earthworm for Twins");
     page.navigate(base + "/plan");
     assertThat(page.locator(".plan-table")).containsText("4 pieces of earthworm");

@@ -59,12 +59,8 @@ class WeeksTest {
     page.navigate("/c/" + slug + "/rounds?day=" + today);
     int dueToday = page.locator("[data-task=test]").count();
     assertThat(dueToday).isLessThan(3);
-    int later = 0;
-    for (int n = 1; n < 14; n++) {
-      page.navigate("/c/" + slug + "/rounds?day=" + today.plusDays(n));
-      later = Math.max(later, page.locator("[data-task=test]").count());
-    }
-    assertThat(later).isEqualTo(3);
+    page.navigate("/c/" + slug + "/rounds?day=" + today.plusDays(2));
+    assertThat(page.locator("[data-task=test]")).hasCount(3);
     page.navigate(weeks);
     page.getByText("Each job when it falls due").click();
     page.navigate("/c/" + slug + "/rounds?day=" + today);

@@ -157,7 +157,7 @@ class CareSheetsTest {
         "{ideal: [15, 18], tolerated: [8, 20] | {ideal: [15, 21], tolerated: [8, 20] | the ideal range must lie within the tolerated one",
         "asymptoteCm: 26, perYear: 1.6, basis: memory | asymptoteCm: 26, perYear: 1.6, basis: hearsay | \"hearsay\" is not practice, memory, published: SOURCE or keeper: REASON",
         "heater: never | heater: hot | /stages/1/heater: \"hot\" is not one of never, guarded, any",
-        "weekdays: [sun] | weekdays: [son] | \"son\" is not one of mon, tue"
+        "weekdays: [wed, sat] | weekdays: [wed, son] | \"son\" is not one of mon, tue"
       })
   void a_bad_sheet_is_refused_with_file_line_field_and_sentence(
       String good, String bad, String sentence) {

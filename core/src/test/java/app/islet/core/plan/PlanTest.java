@@ -230,14 +230,14 @@ class PlanTest {
   }
 
   /**
-   * Timmons and Ebeling on the whole menu: 4 worms of 0.8 g every second day at 11 %, pellets on
-   * Sundays at 45 %.
+   * Timmons and Ebeling on the whole menu: 4 worms of 0.8 g three to four times a week at 11 %,
+   * pellets every one to two weeks at 45 %, each at the middle of its range.
    */
   @Test
   void ammonia_follows_the_menu() {
     Assessment a = Assessment.of(axolotlTank(), List.of(axolotls(1, 20)), TODAY);
     double worms = 0.092 * 0.11 * 4 * 0.8 / 2;
-    double pellets = 0.092 * 0.45 * 0.005 * 9 * 8 / 7;
+    double pellets = 0.092 * 0.45 * 0.005 * 9 * 8 * (1.0 / 7 + 1.0 / 14) / 2;
     assertThat(a.ammoniaGPerDay()).isCloseTo(worms + pellets, within(1e-9));
   }
 
@@ -250,7 +250,7 @@ class PlanTest {
         .as("of 4 pieces, in halves")
         .startsWith("3 pieces");
     double worms = 0.092 * 0.11 * 3 * 0.8 / 2;
-    double pellets = 0.8 * 0.092 * 0.45 * 0.005 * 9 * 8 / 7;
+    double pellets = 0.8 * 0.092 * 0.45 * 0.005 * 9 * 8 * (1.0 / 7 + 1.0 / 14) / 2;
     assertThat(Assessment.of(axolotlTank(), List.of(less), TODAY).ammoniaGPerDay())
         .isCloseTo(worms + pellets, within(1e-9));
     assertThatThrownBy(() -> fed.ration(0.4)).isInstanceOf(IllegalArgumentException.class);
