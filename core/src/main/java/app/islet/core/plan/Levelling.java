@@ -1,10 +1,8 @@
 package app.islet.core.plan;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -87,7 +85,7 @@ public final class Levelling {
    */
   public static Spread spread(
       LocalDate from, int days, List<Job> jobs, Map<LocalDate, Double> base, Set<LocalDate> off) {
-    Calendar calendar = new Calendar(from, days, jobs, base, off);
+    LevellingDays calendar = new LevellingDays(from, days, jobs, base, off);
     double high =
         base.values().stream().mapToDouble(m -> m).max().orElse(0)
             + jobs.stream().mapToDouble(Job::minutes).sum();
@@ -103,84 +101,6 @@ public final class Levelling {
   /** Each job on the day it falls due: what happens without a thought. */
   public static Spread asDue(
       LocalDate from, int days, List<Job> jobs, Map<LocalDate, Double> base) {
-    return new Calendar(from, days, jobs, base, Set.of()).within(Double.MAX_VALUE);
-  }
-
-  private record Calendar(
-      LocalDate from, int days, List<Job> jobs, Map<LocalDate, Double> base, Set<LocalDate> off) {
-    Spread within(double limit) {
-      Map<String, LocalDate> due = new HashMap<>();
-      jobs.forEach(job -> due.put(job.id(), job.due()));
-      Map<LocalDate, Double> minutes = new HashMap<>();
-      List<Placed> placed = new ArrayList<>();
-      for (LocalDate day = from; day.isBefore(from.plusDays(days)); day = day.plusDays(1)) {
-        double load = base.getOrDefault(day, 0.0);
-        Set<String> taken = new HashSet<>();
-        for (Job job : waiting(day, due)) {
-          LocalDate wanted = due.get(job.id());
-          boolean must = !laterDay(job, wanted, day);
-          if (!must && load + job.minutes() > limit || taken.contains(job.apart())) {
-            continue;
-          }
-          load += job.minutes();
-          if (!job.apart().isEmpty()) {
-            taken.add(job.apart());
-          }
-          placed.add(new Placed(job, day, fit(job, wanted, day)));
-          due.put(job.id(), day.plusDays(job.everyDays()));
-        }
-        minutes.put(day, load);
-      }
-      return new Spread(
-          placed, minutes, minutes.values().stream().mapToDouble(m -> m).max().orElse(0));
-    }
-
-    /** What may be done on a day, the most pressing first. */
-    private List<Job> waiting(LocalDate day, Map<String, LocalDate> due) {
-      if (off.contains(day)) {
-        return List.of();
-      }
-      return jobs.stream()
-          .filter(job -> mayOn(job, due.get(job.id()), day))
-          .sorted(
-              Comparator.comparing((Job job) -> lastDay(job, due.get(job.id()), day))
-                  .thenComparing(Job::minutes, Comparator.reverseOrder())
-                  .thenComparing(Job::id))
-          .toList();
-    }
-
-    private boolean mayOn(Job job, LocalDate due, LocalDate day) {
-      return !day.isBefore(due) || isLastBefore(job, due, day);
-    }
-
-    /** Whether all its days are off, and this is the last working day before them. */
-    private boolean isLastBefore(Job job, LocalDate due, LocalDate day) {
-      if (!due.isAfter(day) || !off.contains(due) || !due.isBefore(from.plusDays(days))) {
-        return false;
-      }
-      return due.datesUntil(due.plusDays(job.graceDays() + 1L)).allMatch(off::contains)
-          && day.plusDays(1).datesUntil(due).allMatch(off::contains);
-    }
-
-    private LocalDate lastDay(Job job, LocalDate due, LocalDate day) {
-      return isLastBefore(job, due, day) ? day : due.plusDays(job.graceDays());
-    }
-
-    /** Whether it can still wait: a working day is left in its window. */
-    private boolean laterDay(Job job, LocalDate due, LocalDate day) {
-      LocalDate last = lastDay(job, due, day);
-      if (off.isEmpty()) {
-        return day.isBefore(last);
-      }
-      return day.plusDays(1).isBefore(last.plusDays(1))
-          && day.plusDays(1).datesUntil(last.plusDays(1)).anyMatch(d -> !off.contains(d));
-    }
-
-    private static Fit fit(Job job, LocalDate due, LocalDate day) {
-      if (day.isBefore(due)) {
-        return Fit.EARLY;
-      }
-      return day.isAfter(due.plusDays(job.graceDays())) ? Fit.LATE : Fit.IN_TIME;
-    }
+    return new LevellingDays(from, days, jobs, base, Set.of()).within(Double.MAX_VALUE);
   }
 }
