@@ -31,6 +31,13 @@ class PagesTest {
       List.of(
           "",
           "/rounds",
+          "/rounds/order",
+          "/rounds/helper-sheet?days=3",
+          "/weeks",
+          "/kitchen",
+          "/helpers",
+          "/animals/4/food",
+          "/enclosures/10/water/corrections",
           "/calculators",
           "/calculators/moon?date=2027-03-21",
           "/calculators/heater",

@@ -92,7 +92,7 @@ public record MealTasks(Resident r, String slug, String name) {
         TaskKind.SUPPLEMENT,
         Phrase.of("{} for {}", extra.name(), name),
         Phrase.of(
-            "a pinch, what two fingers hold (about {}), on the food; or always there",
+            "a dusting on the food, a pinch (what two fingers hold, about {}) at most; or always there",
             Quantity.grams(PINCH_G)),
         Phrase.of("By its label; with the food, not instead of it."),
         extra.recurrence(),

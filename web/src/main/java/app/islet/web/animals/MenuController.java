@@ -34,12 +34,14 @@ import java.time.format.TextStyle;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -54,6 +56,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 class MenuController {
   private static final int WEEKS = 4;
   private static final int WEEK = 7;
+
+  /** Of the rounds, meals of a fortnight are kept at hand. */
+  private static final int MEALS_SHOWN_DAYS = 14;
 
   /** So far ahead the next turn of a food is looked for. */
   private static final int AHEAD = 62;
@@ -115,6 +120,7 @@ class MenuController {
     model.addAttribute("likes", likes(context, s.animal()));
     model.addAttribute("answers", answers(context, s, plan));
     model.addAttribute("appetite", appetite(s));
+    model.addAttribute("meals", meals(context, s, plan));
     model.addAttribute("sum", plan.feedings().stream().map(f -> f.sum().words()).findFirst());
     model.addAttribute("weeks", weeks(plan, context.today(), context.units()));
     return "animals/food";
@@ -130,10 +136,7 @@ class MenuController {
       return List.of();
     }
     LocalDate today = context.today();
-    List<Completion> history =
-        log.lastAndOn(List.of(in.get().id()), today).getOrDefault(in.get().id(), List.of()).stream()
-            .map(TaskEntry::completion)
-            .toList();
+    List<Completion> history = history(context, s).stream().map(TaskEntry::completion).toList();
     boolean fed =
         s.events().stream().anyMatch(e -> e.kind() == LifeEvent.Kind.FED && e.day().equals(today));
     List<List<DueTask>> lists =
@@ -141,6 +144,37 @@ class MenuController {
     return MealAnswers.of(plan, today, lists, history, fed).stream()
         .map(answer -> view(answer, today, context.units()))
         .toList();
+  }
+
+  /** The last meals: those of the rounds and those entered on its page, the newest first. */
+  private List<String> meals(CollectionContext context, Subject s, Plan plan) {
+    record Meal(LocalDate day, String words) {}
+    Stream<Meal> rounds =
+        s.isHere() && s.livingIn().isPresent()
+            ? history(context, s).stream()
+                .filter(e -> e.kind() == TaskEntry.Kind.DONE)
+                .filter(e -> plan.helpings().containsKey(e.taskKey()))
+                .map(e -> new Meal(e.day(), plan.helpings().get(e.taskKey()).food()))
+            : Stream.empty();
+    Stream<Meal> entered =
+        s.events().stream()
+            .filter(e -> e.kind() == LifeEvent.Kind.FED || e.kind() == LifeEvent.Kind.REFUSED)
+            .map(
+                e ->
+                    new Meal(
+                        e.day(),
+                        Messages.text("life." + e.kind().name().toLowerCase(Locale.ROOT))
+                            + (e.note().isEmpty() ? "" : ", " + e.note())));
+    return Stream.concat(rounds, entered)
+        .filter(meal -> meal.day().isAfter(context.today().minusDays(MEALS_SHOWN_DAYS)))
+        .sorted(Comparator.comparing(Meal::day).reversed())
+        .map(meal -> English.shortWeekday(meal.day()) + ": " + meal.words())
+        .toList();
+  }
+
+  private List<TaskEntry> history(CollectionContext context, Subject s) {
+    long id = s.livingIn().orElseThrow().id();
+    return log.lastAndOn(List.of(id), context.today()).getOrDefault(id, List.of());
   }
 
   private static AnswerView view(MealAnswers.Answer answer, LocalDate today, Units u) {
