@@ -9,6 +9,9 @@ const PAGES = "islet-pages-1";
 const WALK = /^\/c\/[^/]+\/(rounds(\/stops)?|enclosures\/\d+\/(change|sheet))$/;
 const FILE = /^\/(css|js|fonts|webjars|icons|favicon)/;
 
+/** The walk of a day that was asked for is looked at, not walked. */
+const OTHER_DAY = /\/rounds\?/;
+
 /** A network that says nothing for so long is none. */
 const PATIENCE_MS = 5000;
 
@@ -36,7 +39,8 @@ self.addEventListener("fetch", event => {
 async function newestOrKept(request, name) {
   const cache = await caches.open(name);
   const asked = fetch(request).then(answer => {
-    if (answer.ok && !answer.redirected && answer.type === "basic") cache.put(request, answer.clone());
+    const keeps = answer.ok && !answer.redirected && answer.type === "basic" && !OTHER_DAY.test(request.url);
+    if (keeps) cache.put(request, answer.clone());
     return answer;
   });
   const kept = await cache.match(request);

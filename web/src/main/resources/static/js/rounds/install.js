@@ -37,11 +37,21 @@ export function enhance(root) {
 
   async function keepPages() {
     const cache = await caches.open(PAGES);
+    await forgetOtherDays(cache);
     const here = await keepPage(cache, location.pathname);
     let piece = here;
     for (let next; piece && (next = piece.querySelector("[data-later]"));) piece = await keepPage(cache, next.dataset.later);
     const changes = [...root.querySelectorAll('a[href$="/change"]')].slice(0, MOST_CHANGES);
     for (const link of changes) await keepPage(cache, link.getAttribute("href"));
+  }
+
+  /** Pieces of a long walk carry its day; those of other days are of no use any more. */
+  async function forgetOtherDays(cache) {
+    const today = walk.dataset.day;
+    for (const request of await cache.keys()) {
+      const day = new URL(request.url).searchParams.get("day");
+      if (day && day !== today) await cache.delete(request);
+    }
   }
 
   async function keepPage(cache, address) {

@@ -49,6 +49,7 @@ final class Catalogue {
         f.optionalText("dayBefore", 200),
         f.optionalText("before", 200),
         f.optionalText("season", 200),
+        f.flag("cut", false),
         CareSheetReader.basis(f));
   }
 

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param leftoverMinutes after so many minutes what was not eaten is taken out; 0 where it stays
  * @param dayBefore what is done the day before
  * @param before what is done just before
+ * @param cut whether it is cut to the mouth of who eats it
  * @param season when it is not to be had, or not safe
  */
 public record FoodKeeping(
@@ -22,6 +23,7 @@ public record FoodKeeping(
     Optional<String> dayBefore,
     Optional<String> before,
     Optional<String> season,
+    boolean cut,
     Evidence basis) {
   /** In what form it is kept. */
   public enum Form {

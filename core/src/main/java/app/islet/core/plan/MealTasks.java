@@ -42,6 +42,14 @@ public record MealTasks(Resident r, String slug, String name) {
     return new Plan(tasks, helpings, feedings, Map.of());
   }
 
+  /** Who eats a meal, by the key of its task. */
+  static Map<String, Resident> eaters(List<Resident> residents) {
+    Map<String, Resident> eaters = new HashMap<>();
+    named(residents)
+        .forEach(one -> one.r.foods().forEach(food -> eaters.put(one.key(food), one.r)));
+    return eaters;
+  }
+
   /** Two that nobody named are told apart: ticking one must not settle both. */
   private static List<MealTasks> named(List<Resident> residents) {
     Map<String, Integer> alike = new HashMap<>();

@@ -1,20 +1,19 @@
 package app.islet.core.plan;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.Evidence;
-import app.islet.core.care.FoodKeeping;
 import app.islet.core.care.MaintenanceSchedule;
 import app.islet.core.care.Needs;
 import app.islet.core.care.Recurrence;
 import app.islet.core.enclosure.Equipment;
-import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.situation.HusbandryState;
-import app.islet.core.water.ChangePlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
 
@@ -29,7 +28,6 @@ public final class Planner {
   /** Key of the rarer, large change of some schools. */
   public static final String LARGE_CHANGE = "large-change";
 
-  private static final double PERCENT = 100;
   private static final double DAYS_PER_MONTH = 30.4;
 
   /** Key of topping up. */
@@ -39,40 +37,14 @@ public final class Planner {
 
   public static Plan plan(HusbandryState s) {
     Plan meals = MealTasks.plan(s.residents(), s.date());
+    Map<String, Resident> eaters = MealTasks.eaters(s.residents());
     List<Task> tasks =
-        new ArrayList<>(meals.tasks().stream().map(task -> rinsed(s, meals, task)).toList());
+        new ArrayList<>(
+            meals.tasks().stream().map(task -> Serving.of(s, meals, eaters, task)).toList());
     if (!s.residents().isEmpty()) {
       addUpkeep(s, tasks);
     }
     return new Plan(tasks, meals.helpings(), meals.feedings(), Overdue.of(s, tasks));
-  }
-
-  /** What is hatched in salt water: how much of it would gather in the tub. */
-  private static Task rinsed(HusbandryState s, Plan meals, Task task) {
-    boolean hatched =
-        meals
-            .helping(task)
-            .flatMap(helping -> FoodKeeping.of(helping.food()))
-            .filter(keeping -> keeping.form() == FoodKeeping.Form.HATCHED)
-            .isPresent();
-    Optional<ChangePlan> change = s.waterState().changes(s.date());
-    if (!hatched || change.isEmpty()) {
-      return task;
-    }
-    double days = change.get().everyDays() * PERCENT / change.get().percent();
-    double ppt = Hatchery.carriedPpt(s.geometry().waterL(), days * task.recurrence().timesADay());
-    return new Task(
-        task.key(),
-        task.kind(),
-        task.title(),
-        task.amount(),
-        Phrase.of(
-            "{} Sieve and rinse it: poured in with its water it would bring the salt to about {}.",
-            task.how(),
-            new Quantity(Dimension.SALINITY, ppt)),
-        task.recurrence(),
-        task.minutes(),
-        task.basis());
   }
 
   private static void addUpkeep(HusbandryState s, List<Task> tasks) {

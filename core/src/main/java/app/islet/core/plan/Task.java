@@ -27,6 +27,20 @@ public record Task(
     Optional<LocalDate> lastKnown,
     double minutes,
     Evidence basis) {
+  /** The same with one thing more to mind. */
+  Task minding(Phrase more) {
+    return new Task(
+        key,
+        kind,
+        title,
+        amount,
+        Phrase.of("{} {}", how, more),
+        recurrence,
+        lastKnown,
+        minutes,
+        basis);
+  }
+
   public Task(
       String key,
       TaskKind kind,

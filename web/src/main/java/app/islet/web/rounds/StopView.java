@@ -34,6 +34,7 @@ record StopView(
     String glyph,
     long left,
     boolean asIon,
+    List<EnclosureSummary.Named> animals,
     List<LineView> lines) {
 
   /** What is said before the first of a group. */
@@ -116,6 +117,7 @@ record StopView(
         enclosure.glyph().fitted(150, 70),
         stop.left(),
         asIon,
+        enclosure.animals(),
         stop.lines().stream().map(words::line).toList());
   }
 

@@ -31,7 +31,11 @@ public record EnclosureSummary(
     Glyph glyph,
     List<Finding> open,
     Plan plan,
-    WalkGroup group) {
+    WalkGroup group,
+    List<Named> animals) {
+  /** Who lives there, by the number of their page. */
+  public record Named(long id, String name) {}
+
   static EnclosureSummary of(EnclosureSnapshot snapshot) {
     return new EnclosureSummary(
         snapshot.id(),
@@ -44,7 +48,10 @@ public record EnclosureSummary(
         SectionDrawing.glyph(snapshot.assessment()),
         snapshot.assessment().review().findings().stream().filter(Finding::isOpen).toList(),
         snapshot.assessment().plan(),
-        WalkGroup.of(snapshot.residents()));
+        WalkGroup.of(snapshot.residents()),
+        snapshot.occupants().stream()
+            .map(o -> new Named(o.record().id(), o.record().name()))
+            .toList());
   }
 
   public Optional<Severity> worst() {
