@@ -55,6 +55,7 @@ public enum Dimension {
   RATIO("", "", 1, 1),
   /** A bare number of any size, of which four figures are worth reading. */
   FIGURE("", "", 1, 4),
+  MINUTES("min", "min", 1, 0),
   HOURS("h", "h", 1, 1),
   SPEED("cm/s", "in/s", 1 / 2.54, 1),
   MONTHS("months", "months", 1, 0),
