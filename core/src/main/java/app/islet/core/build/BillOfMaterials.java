@@ -10,6 +10,7 @@ import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.WaterSource;
 import app.islet.core.geometry.SubstrateVolumes;
+import app.islet.core.plan.FoodAmount;
 import app.islet.core.plan.Purchase;
 import app.islet.core.plan.Shopping;
 import app.islet.core.quantity.Dimension;
@@ -31,11 +32,12 @@ final class BillOfMaterials {
   private static final String PARTS = "Parts";
   private static final String DEVICES = "Devices";
   private static final String WATER = "Water";
+  private static final String FOOD = "Food for a month";
 
-  /** Cut away of a mesh at walls and corners; common practice, no source. */
   /** As sand and gravel are mostly sold. */
   private static final double BAG_KG = 5;
 
+  /** Cut away of a mesh at walls and corners; common practice, no source. */
   private static final double MESH_SPARE = 1.1;
 
   private static final double SALT_AT_C = 25;
@@ -56,6 +58,7 @@ final class BillOfMaterials {
     list.parts();
     list.devices();
     list.water();
+    list.food();
     list.missing();
     return list.lines;
   }
@@ -83,6 +86,20 @@ final class BillOfMaterials {
           "Top of " + e.lid().words(),
           Phrase.of("over the whole rim"),
           Quantity.cm2(v.lengthCm() * v.widthCm()));
+    }
+  }
+
+  /** What the menus ask for; bought again each month. */
+  private void food() {
+    for (FoodAmount amount : MonthOfFood.of(s)) {
+      add(
+          FOOD,
+          MonthOfFood.key(amount),
+          amount.food(),
+          Phrase.of(amount.counted() ? amount.unit() : "by weight"),
+          amount.counted()
+              ? Quantity.count(Math.ceil(amount.amount()))
+              : Quantity.grams(amount.amount()));
     }
   }
 

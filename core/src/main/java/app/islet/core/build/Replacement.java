@@ -1,6 +1,7 @@
 package app.islet.core.build;
 
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.plan.FoodAmount;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.situation.HusbandryState;
@@ -42,6 +43,14 @@ public record Replacement(String key, String thing, int times, Phrase why) {
                   Phrase.of("each serves {}", Quantity.months(serves.getAsInt()))));
         }
       }
+    }
+    for (FoodAmount food : MonthOfFood.of(s)) {
+      due.add(
+          new Replacement(
+              MonthOfFood.key(food),
+              food.food(),
+              MONTHS_AHEAD - 1,
+              Phrase.of("each lasts a month")));
     }
     return List.copyOf(due);
   }

@@ -15,6 +15,11 @@ public record FoodAmount(String food, boolean counted, String unit, double amoun
     return new FoodAmount(food, counted, unit, other);
   }
 
+  /** Both of the same food together. */
+  public FoodAmount plus(FoodAmount other) {
+    return of(amount + other.amount);
+  }
+
   /** What it is of, whatever the amount. */
   public Key key() {
     return new Key(food, counted);

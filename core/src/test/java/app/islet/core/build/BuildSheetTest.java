@@ -208,4 +208,16 @@ class BuildSheetTest {
     assertThat(bare.lines().stream().filter(l -> !l.present()).map(BillLine::thing))
         .contains("Basking lamp", "UVB tube", "Filter");
   }
+
+  /** Four pieces three to four times a week: 3.5 times 4 in seven days, 30.4 days in a month. */
+  @Test
+  void a_month_of_food_follows_the_menu_and_is_bought_each_month() {
+    HusbandryState state = HusbandryState.of(axolotlTank(), List.of(axolotls(2, 22)), TODAY);
+    assertThat(line(BuildSheet.of(state), "food-earthworm-pieces").amounts().get(0).si())
+        .isEqualTo(Math.ceil(2 * 4 * 0.5 * 30.4));
+    assertThat(Replacement.of(state))
+        .filteredOn(r -> r.key().equals("food-earthworm-pieces"))
+        .extracting(Replacement::times)
+        .containsExactly(11);
+  }
 }
