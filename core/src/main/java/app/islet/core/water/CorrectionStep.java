@@ -50,7 +50,7 @@ public record CorrectionStep(Kind kind, Phrase what, Phrase how) {
       return new CorrectionStep(
           Kind.MEASURE,
           Phrase.of("Measure the {} first", c.parameter().inSentence()),
-          Phrase.of("No step without a reading of today; log it in the test row."));
+          Phrase.of("No step without a reading of today; log it on the Water page."));
     }
     double value = value(now.get(), c);
     if (Math.abs(value - c.to()) <= c.parameter().kitError() / 2 || beyond(c, value)) {

@@ -46,8 +46,4 @@ public class Culture {
   public LocalDate startedOn() {
     return startedOn;
   }
-
-  public @Nullable LocalDate endedOn() {
-    return endedOn;
-  }
 }

@@ -71,14 +71,6 @@ public class StockItem {
     return new FoodAmount.Key(food, counted);
   }
 
-  public double amount() {
-    return amount;
-  }
-
-  public LocalDate countedOn() {
-    return countedOn;
-  }
-
   public LocalDate goodUntil() {
     return goodUntil;
   }
