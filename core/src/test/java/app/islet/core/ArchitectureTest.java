@@ -34,6 +34,7 @@ class ArchitectureTest {
           "review",
           "plan",
           "livestock",
+          "rearing",
           "build",
           "proposal",
           "calculator",

@@ -358,4 +358,45 @@ class CalculatorsTest {
         .as("to the gram")
         .containsEntry("bags", 1.0);
   }
+
+  @ParameterizedTest(name = "{0} in {1}: {2} of {3}, {4} of {5}")
+  @CsvSource({
+    "39, 7, 4, 6, 3, 5",
+    "12, 4, 4, 3, 0, 3",
+    "0, 3, 3, 0, 0, 0",
+    "2, 5, 2, 1, 3, 0",
+    "100000, 1, 1, 100000, 0, 100000"
+  })
+  void young_are_shared_out_as_evenly_as_can_be(
+      String animals, String boxes, double fuller, double inFuller, double others, double inOther) {
+    Map<String, Double> split =
+        Calculators.run("split", Map.of("animals", animals, "boxes", boxes));
+    assertThat(split)
+        .containsEntry("fullerBoxes", fuller)
+        .containsEntry("animalsInFuller", inFuller)
+        .containsEntry("otherBoxes", others)
+        .containsEntry("animalsInOther", inOther);
+  }
+
+  @Test
+  void a_box_that_would_hold_too_many_is_refused_with_the_boxes_it_takes() {
+    assertThat(Calculators.run("split", Map.of("animals", "42", "boxes", "7", "mostPerBox", "6")))
+        .containsEntry("animalsInFuller", 6.0);
+    assertThatThrownBy(
+            () ->
+                Calculators.run("split", Map.of("animals", "43", "boxes", "7", "mostPerBox", "6")))
+        .hasMessageContaining("boxes must be at least 8")
+        .hasMessageContaining("but was 7");
+  }
+
+  @Test
+  void those_that_bathe_while_others_dry_take_less_time() {
+    Map<String, Double> session =
+        Calculators.run(
+            "bath-session", Map.of("animals", "10", "atOnce", "3", "bathMin", "5", "dryMin", "12"));
+    assertThat(session)
+        .containsEntry("batches", 4.0)
+        .containsEntry("totalMin", 32.0)
+        .containsEntry("oneByOneMin", 170.0);
+  }
 }
