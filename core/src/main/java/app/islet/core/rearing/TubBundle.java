@@ -1,0 +1,120 @@
+package app.islet.core.rearing;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What a tub wants today. Minutes are from memory until the keeper's own pace is known.
+ *
+ * @param jobs those left and those done
+ */
+public record TubBundle(Tub tub, List<Job> jobs) {
+  private static final double FEED_MIN = 0.5;
+  private static final double CHANGE_MIN = 1.5;
+  private static final double FLUSH_MIN = 0.25;
+
+  /** What is to be done, in the order in which it is done. */
+  public enum Kind {
+    CHANGE,
+    FLUSH,
+    FEED
+  }
+
+  /**
+   * @param times a day
+   * @param done so many of them
+   */
+  public record Job(Kind kind, int times, int done) {
+    public int left() {
+      return Math.max(0, times - done);
+    }
+
+    double minutesLeft() {
+      return left() * minutes(kind);
+    }
+  }
+
+  public TubBundle {
+    jobs = List.copyOf(jobs);
+  }
+
+  /** Minutes one takes. */
+  static double minutes(Kind kind) {
+    return switch (kind) {
+      case FEED -> FEED_MIN;
+      case CHANGE -> CHANGE_MIN;
+      case FLUSH -> FLUSH_MIN;
+    };
+  }
+
+  public static TubBundle of(Tub tub, Housing housing, LocalDate today) {
+    List<Job> jobs = new ArrayList<>();
+    if (tub.animals() == 0) {
+      return new TubBundle(tub, jobs);
+    }
+    TubState.Today done = tub.state().today();
+    boolean water = !tub.milestone().care().onLand();
+    if (done.changed() > 0 || water && isChangeDue(tub.state(), housing, today)) {
+      jobs.add(new Job(Kind.CHANGE, 1, done.changed()));
+    }
+    if (water && housing.flushes() > 0) {
+      jobs.add(new Job(Kind.FLUSH, housing.flushes(), done.flushed()));
+    }
+    int meals = meals(tub, today);
+    if (meals > 0 || done.fed() > 0) {
+      jobs.add(new Job(Kind.FEED, Math.max(meals, done.fed()), done.fed()));
+    }
+    return new TubBundle(tub, jobs);
+  }
+
+  private static boolean isChangeDue(TubState state, Housing housing, LocalDate today) {
+    return state
+        .changed()
+        .map(at -> !today.isBefore(at.toLocalDate().plusDays(housing.changeDays())))
+        .orElse(true);
+  }
+
+  /** Meals of today: the most that any of its foods asks for, of those whose day it is. */
+  private static int meals(Tub tub, LocalDate today) {
+    return tub.milestone().care().foods().stream()
+        .filter(food -> food.kind().isGiven())
+        .filter(food -> isDay(food, tub.state(), today))
+        .mapToInt(YoungFood::timesADay)
+        .max()
+        .orElse(0);
+  }
+
+  private static boolean isDay(YoungFood food, TubState state, LocalDate today) {
+    return state
+        .fed()
+        .map(at -> ChronoUnit.DAYS.between(at.toLocalDate(), today))
+        .map(days -> days == 0 || days >= food.everyDays())
+        .orElse(true);
+  }
+
+  public int left() {
+    return jobs.stream().mapToInt(Job::left).sum();
+  }
+
+  public double minutesLeft() {
+    return jobs.stream().mapToDouble(Job::minutesLeft).sum();
+  }
+
+  /** Minutes of a whole day, whatever is done of it. */
+  public double minutes() {
+    return jobs.stream().mapToDouble(job -> job.times() * minutes(job.kind())).sum();
+  }
+
+  /**
+   * The order of the walk: the well ones first, so that nothing is carried from sick to well; the
+   * youngest of them first; then by number.
+   */
+  public static Comparator<TubBundle> walk(RearingGuide guide, LocalDate today) {
+    return Comparator.<TubBundle, Tub.Health>comparing(b -> b.tub().health(today))
+        .thenComparing(b -> guide.at(b.tub().milestone().id()))
+        .thenComparing(b -> b.tub().number());
+  }
+}

@@ -1,0 +1,34 @@
+package app.islet.core.rearing;
+
+import java.time.LocalDateTime;
+
+/**
+ * Something done to, or seen in, a tub or box.
+ *
+ * @param milestone id of the stage they were seen in; empty for every other kind
+ * @param note may be empty
+ */
+public record TubEvent(LocalDateTime at, Kind kind, String milestone, String note) {
+  /** What it is. */
+  public enum Kind {
+    FED,
+    /** All of the last meal is gone. */
+    EATEN,
+    /** Something of the last meal lay there when its time was over. */
+    LEFT_OVER,
+    CHANGED,
+    /** Water of the tank poured through a box. */
+    FLUSHED,
+    STAGE,
+    /** Sick or suspect: last in the round, with tools of its own. */
+    APART,
+    /** No longer apart. */
+    WELL,
+    NOTE
+  }
+
+  /** One that says nothing but its kind. */
+  public static TubEvent of(LocalDateTime at, Kind kind) {
+    return new TubEvent(at, kind, "", "");
+  }
+}
