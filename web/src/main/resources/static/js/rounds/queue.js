@@ -8,6 +8,9 @@ import { send } from "./send.js";
 
 const RETRY_MS = 15000;
 
+/** What of a row can be pressed. */
+const PARTS = "form, .acts > a, :scope > button, :scope > label, :scope > a";
+
 /**
  * @param {Document} root
  * @returns {() => void}
@@ -28,8 +31,10 @@ export function enhance(root) {
     const form = event.target;
     if (!form.matches("[data-queue]") || event.defaultPrevented) return;
     event.preventDefault();
-    if (form.getAttribute("aria-busy") === "true") return;
-    form.setAttribute("aria-busy", "true");
+    // A form may have a row for each of its buttons: one that is being sent does not hold up the others.
+    const busy = rowOfAct(form, event.submitter) ?? form;
+    if (busy.getAttribute("aria-busy") === "true") return;
+    busy.setAttribute("aria-busy", "true");
     const entry = entryOf(form, event.submitter);
     try {
       await outbox.put(entry);
@@ -42,8 +47,11 @@ export function enhance(root) {
     show(entry);
     moveOn(form);
     await flush();
-    form.removeAttribute("aria-busy");
+    busy.removeAttribute("aria-busy");
   }
+
+  /** @returns {HTMLElement | null} the row of what was pressed */
+  const rowOfAct = (form, button) => (button ?? form).closest("[data-row]") ?? form.closest("[data-row]");
 
   /** @returns {outbox.Entry} */
   function entryOf(form, button) {
@@ -51,7 +59,7 @@ export function enhance(root) {
     const at = new Date().toISOString();
     const fields = [...new FormData(form, button)].filter(([name]) => name !== "_csrf" && name !== "clientId" && name !== "at");
     fields.push(["clientId", id], ["at", at]);
-    const row = form.closest("[data-row]");
+    const row = rowOfAct(form, button);
     return {
       id, at, fields, url: form.getAttribute("action"), row: row?.dataset.row ?? "",
       title: row?.querySelector("b")?.textContent ?? "", day: form.elements.day?.value ?? "", state: "waiting",
@@ -70,7 +78,7 @@ export function enhance(root) {
   function show(entry) {
     const row = rowOf(entry);
     if (!row || row.querySelector("[data-kept]")) return;
-    row.querySelectorAll("form, .acts > a").forEach(part => { part.hidden = true; });
+    row.querySelectorAll(PARTS).forEach(part => { part.hidden = true; });
     row.querySelector("[data-problem]")?.setAttribute("hidden", "");
     const kept = root.createElement("div");
     kept.className = "acts";
@@ -106,7 +114,7 @@ export function enhance(root) {
     if (!kept) return;
     kept.remove();
     row.classList.remove("settled");
-    row.querySelectorAll("form, .acts > a").forEach(part => { part.hidden = false; });
+    row.querySelectorAll(PARTS).forEach(part => { part.hidden = false; });
   }
 
   let retry;

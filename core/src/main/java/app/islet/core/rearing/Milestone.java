@@ -45,6 +45,15 @@ public record Milestone(
       return foods.stream().anyMatch(food -> food.kind().isGiven());
     }
 
+    /** So many minutes after a meal somebody looks what is left of it. */
+    public int lookAfterMinutes() {
+      return foods.stream()
+          .filter(food -> food.kind().isGiven())
+          .mapToInt(food -> food.kind().lookAfterMinutes())
+          .min()
+          .orElse(0);
+    }
+
     /** Meals on a day on which everything is given. */
     public int mealsADay() {
       return foods.stream()

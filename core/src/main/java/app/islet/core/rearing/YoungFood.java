@@ -43,6 +43,16 @@ public record YoungFood(Kind kind, int perMouth, int timesADay, int everyDays) {
       return this != YOLK && this != NONE && this != LITTER;
     }
 
+    /** So many minutes after the meal somebody looks what is left; common practice, no source. */
+    public int lookAfterMinutes() {
+      return switch (this) {
+        case NAUPLII, SMALL_LIVE -> 60;
+        case CHOPPED_WORM, FROZEN -> 20;
+        case PELLETS -> 10;
+        default -> 120;
+      };
+    }
+
     /** Whether it is alive when it is given. */
     public boolean isLive() {
       return this == NAUPLII || this == SMALL_LIVE || this == LAND_PREY;

@@ -25,6 +25,13 @@ interface AnimalRepository extends JpaRepository<Animal, Long> {
       and (a.id = :batch or a.background.originAnimalId = :batch) order by a.id""")
   List<Animal> ofBatch(long batch, long collectionId);
 
+  /** Some groups and those singled out of them. */
+  @Query(
+      """
+      select a from Animal a where a.collectionId = :collectionId
+      and (a.id in :groups or a.background.originAnimalId in :groups) order by a.id""")
+  List<Animal> ofBatches(Collection<Long> groups, long collectionId);
+
   /** Locks them until the transaction ends, in one order. */
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query(

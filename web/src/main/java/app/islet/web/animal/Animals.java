@@ -10,6 +10,7 @@ import app.islet.web.collection.Role;
 import app.islet.web.support.NotFoundException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +47,21 @@ public class Animals {
     return animals
         .findByIdAndCollectionId(id, context.collectionId())
         .orElseThrow(() -> new NotFoundException("the collection has no animal " + id));
+  }
+
+  /** A new group that hatched or was born here; once, however often it is sent. */
+  @Transactional
+  public Animal begin(
+      CollectionContext context, String species, String name, Background known, UUID clientId) {
+    context.require(Role.KEEPER);
+    return animals
+        .findByClientId(clientId)
+        .orElseGet(
+            () ->
+                animals.saveAndFlush(
+                    new Animal(context.collectionId(), species, false, clientId)
+                        .describe(name, 0, 0, null)
+                        .know(known)));
   }
 
   /**
@@ -103,6 +119,21 @@ public class Animals {
     return animals.ofBatch(batch == null ? animal.id() : batch, context.collectionId());
   }
 
+  /** Some groups, with those singled out of them. */
+  @Transactional(readOnly = true)
+  public List<Animal> ofBatches(CollectionContext context, Collection<Long> groups) {
+    return animals.ofBatches(groups, context.collectionId());
+  }
+
+  /** Its first eggs hatched on a day. */
+  @Transactional
+  public void hatched(CollectionContext context, long id, LocalDate day) {
+    Animal animal = lock(context, id);
+    if (animal.background().hatched().isEmpty()) {
+      animals.saveAndFlush(animal.know(animal.background().hatched(day)));
+    }
+  }
+
   /** Says where it came from, how old it is and of which sex. */
   @Transactional
   public void know(CollectionContext context, long id, Heads sexes, Background known) {
@@ -153,8 +184,12 @@ public class Animals {
     context.require(Role.KEEPER);
     books.home(context, enclosureId);
     return places
-        .findByEnclosureIdAndKindAndName(enclosureId, kind, name)
-        .or(() -> Optional.of(places.saveAndFlush(new PlaceRecord(enclosureId, kind, name))))
+        .findByEnclosureIdAndKindAndNameAndBatchIdIsNull(enclosureId, kind, name)
+        .or(
+            () ->
+                Optional.of(
+                    places.saveAndFlush(
+                        new PlaceRecord(context.collectionId(), enclosureId, kind, name))))
         .map(place -> Place.kept(place.key()))
         .orElseThrow();
   }

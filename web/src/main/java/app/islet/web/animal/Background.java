@@ -49,6 +49,11 @@ public record Background(
         "");
   }
 
+  /** The same, hatched on a day that somebody saw. */
+  Background hatched(LocalDate day) {
+    return new Background(origin, originAnimalId, originNote, day, false, sexedOn, sexedBy);
+  }
+
   public Optional<LocalDate> hatched() {
     return Optional.ofNullable(hatchedOn);
   }

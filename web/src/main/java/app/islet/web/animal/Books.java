@@ -81,6 +81,12 @@ public class Books {
         movements.ofCollection(collection).stream().map(MovementEntry::movement).toList());
   }
 
+  /** The books of some of them: what they handed to others stands on books that are not here. */
+  @Transactional(readOnly = true)
+  public Ledger part(Collection<Animal> some) {
+    return Ledger.part(ofAnimals(some));
+  }
+
   /** Every place of the collection, by its key. */
   @Transactional(readOnly = true)
   public Map<String, PlaceRecord> places(CollectionContext context) {
@@ -92,7 +98,8 @@ public class Books {
   @Transactional(readOnly = true)
   public Place home(long enclosureId) {
     return places
-        .findByEnclosureIdAndKindAndName(enclosureId, PlaceRecord.Kind.ENCLOSURE, "")
+        .findByEnclosureIdAndKindAndNameAndBatchIdIsNull(
+            enclosureId, PlaceRecord.Kind.ENCLOSURE, "")
         .map(place -> Place.kept(place.key()))
         .orElseThrow(() -> new NotFoundException("no place for enclosure " + enclosureId));
   }
@@ -105,6 +112,12 @@ public class Books {
       throw new NotFoundException("the collection has no enclosure " + enclosureId);
     }
     return home;
+  }
+
+  /** Whether what was sent with that id stands on the books already. */
+  @Transactional(readOnly = true)
+  public boolean isEntered(UUID clientId) {
+    return movements.findByClientId(clientId).isPresent();
   }
 
   /** Number of the last entry of an animal, as a page that shows it says it; 0 where none is. */
@@ -125,6 +138,25 @@ public class Books {
   public void enter(
       CollectionContext context, List<Movement> done, UUID clientId, Optional<Long> seen) {
     context.require(Role.KEEPER);
+    write(context, done, clientId, seen);
+  }
+
+  /**
+   * Enters that some died, escaped or are gone, once; whoever walks the rounds finds them.
+   *
+   * @throws UnbalancedException if fewer are there, as where somebody has entered it already
+   */
+  @Transactional
+  public void lose(CollectionContext context, Movement lost, UUID clientId) {
+    context.require(Role.HELPER);
+    if (!lost.from().isKept() || !lost.to().kind().isWayOut()) {
+      throw new IllegalArgumentException("nobody is lost by going to " + lost.to().words());
+    }
+    write(context, List.of(lost), clientId, Optional.empty());
+  }
+
+  private void write(
+      CollectionContext context, List<Movement> done, UUID clientId, Optional<Long> seen) {
     List<Animal> locked = lock(context, done);
     if (movements.findByClientId(clientId).isPresent()) {
       return;
@@ -153,6 +185,33 @@ public class Books {
     requireSeen(locked, first.key(), seen);
     require(locked, back);
     save(context, back, clientId, act.stream().map(MovementEntry::id).toList());
+  }
+
+  /**
+   * Undoes what was entered in one act, once however often it is sent; helpers undo their own.
+   *
+   * @throws UnbalancedException if what came after leaves no room for it
+   */
+  @Transactional
+  public void undoAct(CollectionContext context, UUID act, UUID clientId) {
+    context.require(Role.HELPER);
+    List<MovementEntry> entries =
+        movements.findByActOrderById(act).stream().filter(e -> e.voids() == null).toList();
+    List<Movement> back = entries.stream().map(e -> e.movement().reversed("undone")).toList();
+    if (back.isEmpty()) {
+      throw new NotFoundException("nothing was entered by that id");
+    }
+    List<Animal> locked = lock(context, back);
+    boolean mine = entries.stream().allMatch(e -> e.enteredBy().equals(context.person().id()));
+    if (!mine) {
+      context.require(Role.KEEPER);
+    }
+    if (movements.findByClientId(clientId).isPresent()
+        || movements.existsByVoids(entries.get(0).id())) {
+      return;
+    }
+    require(locked, back);
+    save(context, back, clientId, entries.stream().map(MovementEntry::id).toList());
   }
 
   private List<Animal> lock(CollectionContext context, List<Movement> done) {

@@ -7,6 +7,8 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Somewhere animals are kept: an enclosure, or a tub or box in it, or its eggs. */
 @Entity
@@ -24,7 +26,10 @@ public class PlaceRecord {
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
 
-  private Long enclosureId;
+  private Long collectionId;
+  private @Nullable Long enclosureId;
+  private @Nullable Long batchId;
+  private boolean closed;
 
   @Enumerated(EnumType.STRING)
   private Kind kind;
@@ -34,10 +39,24 @@ public class PlaceRecord {
   /** For Hibernate only. */
   protected PlaceRecord() {}
 
-  public PlaceRecord(long enclosureId, Kind kind, String name) {
+  /** A tub or box in an enclosure, or its eggs. */
+  PlaceRecord(long collectionId, long enclosureId, Kind kind, String name) {
+    this.collectionId = collectionId;
     this.enclosureId = enclosureId;
     this.kind = kind;
     this.name = name;
+  }
+
+  /** One of a batch, in an enclosure or on a shelf. */
+  public static PlaceRecord ofBatch(
+      long collectionId, @Nullable Long enclosureId, long batchId, Kind kind, String name) {
+    PlaceRecord place = new PlaceRecord();
+    place.collectionId = collectionId;
+    place.enclosureId = enclosureId;
+    place.batchId = batchId;
+    place.kind = kind;
+    place.name = name;
+    return place;
   }
 
   /** Key on the books. */
@@ -49,8 +68,19 @@ public class PlaceRecord {
     return id;
   }
 
-  public Long enclosureId() {
-    return enclosureId;
+  /** Empty for a tub that stands on a shelf. */
+  public Optional<Long> enclosureId() {
+    return Optional.ofNullable(enclosureId);
+  }
+
+  /** Put away: nothing goes there any more. */
+  public boolean closed() {
+    return closed;
+  }
+
+  public PlaceRecord close() {
+    this.closed = true;
+    return this;
   }
 
   public Kind kind() {

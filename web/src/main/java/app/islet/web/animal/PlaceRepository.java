@@ -7,15 +7,17 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface PlaceRepository extends JpaRepository<PlaceRecord, Long> {
-  Optional<PlaceRecord> findByEnclosureIdAndKindAndName(
+  Optional<PlaceRecord> findByEnclosureIdAndKindAndNameAndBatchIdIsNull(
       long enclosureId, PlaceRecord.Kind kind, String name);
 
   List<PlaceRecord> findByKindAndEnclosureIdIn(
       PlaceRecord.Kind kind, Collection<Long> enclosureIds);
 
+  List<PlaceRecord> findByBatchIdInAndKind(Collection<Long> batchIds, PlaceRecord.Kind kind);
+
   @Query(
       """
-      select p from PlaceRecord p join EnclosureRecord e on e.id = p.enclosureId
-      where e.collectionId = :collectionId order by p.enclosureId, p.id""")
+      select p from PlaceRecord p where p.collectionId = :collectionId
+      order by p.enclosureId nulls last, p.id""")
   List<PlaceRecord> ofCollection(long collectionId);
 }

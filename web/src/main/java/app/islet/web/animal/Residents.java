@@ -66,7 +66,8 @@ public class Residents {
       CollectionContext context, Collection<Long> enclosureIds, LocalDate day) {
     Map<String, Long> enclosureOf =
         places.findByKindAndEnclosureIdIn(PlaceRecord.Kind.ENCLOSURE, enclosureIds).stream()
-            .collect(Collectors.toMap(PlaceRecord::key, PlaceRecord::enclosureId));
+            .collect(
+                Collectors.toMap(PlaceRecord::key, place -> place.enclosureId().orElseThrow()));
     Ledger ledger = books.ledger(context);
     List<Census.Line> lines =
         ledger.census(day).lines().stream()

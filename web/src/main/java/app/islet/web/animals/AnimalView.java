@@ -26,6 +26,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An animal or a group, with its life.
@@ -59,7 +60,7 @@ record AnimalView(
   private static final int MOST_COMPANY = 12;
 
   /** Where some of them are. */
-  record Home(long enclosureId, String place, int count) {}
+  record Home(@Nullable Long enclosureId, String place, int count) {}
 
   /** One thing that happened. */
   record Event(LocalDate day, String when, String kind, String what, String note) {}
@@ -112,7 +113,9 @@ record AnimalView(
             .map(
                 line ->
                     new Home(
-                        names.enclosureOf(line.place()), names.name(line.place()), line.count()))
+                        names.enclosureOf(line.place()).orElse(null),
+                        names.name(line.place()),
+                        line.count()))
             .toList(),
         balance(ledger.balanceOfAll(animal.key(), s.today()), animal.single()),
         life(s, animals, u),

@@ -91,7 +91,8 @@ class LivingAnimals {
       CollectionContext context, Census here, PlaceNames names) {
     return here.lines().stream()
         .max(Comparator.comparingInt(Census.Line::count))
-        .map(line -> snapshots.get(context, names.enclosureOf(line.place())));
+        .flatMap(line -> names.enclosureOf(line.place()))
+        .map(enclosure -> snapshots.get(context, enclosure));
   }
 
   /** What was measured of some until today, the oldest first. */

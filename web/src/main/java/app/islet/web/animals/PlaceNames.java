@@ -32,8 +32,11 @@ final class PlaceNames {
   /** As in {@code Slate tank} or {@code Slate tank: Tub 3}. */
   String name(String key) {
     PlaceRecord place = Objects.requireNonNull(places.get(key), key);
-    String enclosure = enclosures.getOrDefault(place.enclosureId(), "");
-    return place.kind() == PlaceRecord.Kind.ENCLOSURE ? enclosure : enclosure + ": " + place.name();
+    String enclosure = place.enclosureId().map(enclosures::get).orElse("");
+    if (place.kind() == PlaceRecord.Kind.ENCLOSURE || enclosure.isEmpty()) {
+      return enclosure + place.name();
+    }
+    return enclosure + ": " + place.name();
   }
 
   /** A place, where they came from, or how they left. */
@@ -49,15 +52,19 @@ final class PlaceNames {
     return Objects.requireNonNull(places.get(key), key).kind() == PlaceRecord.Kind.EGGS;
   }
 
-  long enclosureOf(String key) {
+  /** The enclosure a place is in; empty for a tub on a shelf. */
+  Optional<Long> enclosureOf(String key) {
     return Objects.requireNonNull(places.get(key), key).enclosureId();
   }
 
-  /** Every place, by its key, those of one enclosure together. */
+  /** Every place in use, by its key, those of one enclosure together. */
   Map<String, String> all() {
     Map<String, String> all = new LinkedHashMap<>();
     places.values().stream()
-        .sorted(Comparator.comparing(PlaceRecord::enclosureId).thenComparing(PlaceRecord::id))
+        .filter(place -> !place.closed())
+        .sorted(
+            Comparator.<PlaceRecord, Long>comparing(p -> p.enclosureId().orElse(Long.MAX_VALUE))
+                .thenComparing(PlaceRecord::id))
         .forEach(place -> all.put(place.key(), name(place.key())));
     return all;
   }

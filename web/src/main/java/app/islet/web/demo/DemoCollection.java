@@ -79,6 +79,7 @@ class DemoCollection implements SmartLifecycle {
   private final DemoWater water;
   private final DemoLives lives;
   private final DemoRounds rounds;
+  private final DemoRearing rearing;
   private final Clock clock;
   private final TransactionTemplate transactions;
   private final Random random = new Random(SEED);
@@ -99,6 +100,7 @@ class DemoCollection implements SmartLifecycle {
       DemoWater water,
       DemoLives lives,
       DemoRounds rounds,
+      DemoRearing rearing,
       Clock clock,
       TransactionTemplate transactions) {
     this.people = people;
@@ -115,6 +117,7 @@ class DemoCollection implements SmartLifecycle {
     this.water = water;
     this.lives = lives;
     this.rounds = rounds;
+    this.rearing = rearing;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -206,6 +209,7 @@ class DemoCollection implements SmartLifecycle {
             today.plusDays(12)));
 
     lives.fill(context);
+    rearing.fill(context);
     history(context, start, today);
     water.fill(context);
   }

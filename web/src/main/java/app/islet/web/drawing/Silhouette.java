@@ -144,7 +144,7 @@ record Silhouette(
     return of(sheet, sheet.grown(), Pose.STANDS);
   }
 
-  private static Silhouette of(CareSheet sheet, Stage stage, Pose pose) {
+  static Silhouette of(CareSheet sheet, Stage stage, Pose pose) {
     return switch (sheet.group()) {
       case TURTLE -> turtle(sheet.body().heightShare(), pose);
       case SALAMANDER -> salamander(stage);

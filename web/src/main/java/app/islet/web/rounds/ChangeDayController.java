@@ -82,7 +82,8 @@ class ChangeDayController {
   private ChangeDay day(CollectionContext context, EnclosureSnapshot state) {
     List<String> boxes =
         books.places(context).values().stream()
-            .filter(place -> place.enclosureId() == state.id())
+            .filter(place -> place.enclosureId().filter(id -> id == state.id()).isPresent())
+            .filter(place -> !place.closed())
             .filter(place -> place.kind() == PlaceRecord.Kind.BOX)
             .map(PlaceRecord::name)
             .sorted()

@@ -1,0 +1,234 @@
+package app.islet.web.batches;
+
+import app.islet.core.livestock.Movement;
+import app.islet.core.livestock.Place;
+import app.islet.core.livestock.UnbalancedException;
+import app.islet.core.rearing.TubEvent;
+import app.islet.web.animal.Books;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.rearing.BatchState;
+import app.islet.web.rearing.BatchStates;
+import app.islet.web.rearing.Batches;
+import app.islet.web.rearing.TubEntry;
+import app.islet.web.rearing.TubLogs;
+import app.islet.web.rearing.TubRecord;
+import app.islet.web.rearing.TubStages;
+import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
+import app.islet.web.support.NotFoundException;
+import app.islet.web.support.RefusedException;
+import app.islet.web.support.Reply;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The board of tubs, and what is tapped on it. */
+@Controller
+@RequestMapping("/c/{collection}/rearing")
+class BoardController {
+  private static final int LONGEST_CAUSE = 60;
+
+  private final Batches batches;
+  private final BatchStates states;
+  private final TubLogs logs;
+  private final TubStages stages;
+  private final Books books;
+
+  BoardController(
+      Batches batches, BatchStates states, TubLogs logs, TubStages stages, Books books) {
+    this.batches = batches;
+    this.states = states;
+    this.logs = logs;
+    this.stages = stages;
+    this.books = books;
+  }
+
+  @GetMapping
+  String show(
+      CollectionContext context,
+      @RequestParam(defaultValue = "ALL") Board.Show show,
+      @RequestParam(defaultValue = "STAGE") Board.Order order,
+      @RequestParam(defaultValue = "0") long batch,
+      Model model) {
+    List<BatchState> open = states.open(context);
+    List<BatchState> chosen =
+        batch == 0 ? open : open.stream().filter(s -> s.batch().id() == batch).toList();
+    model.addAttribute("board", Board.of(context, chosen, show, order));
+    model.addAttribute("lines", Board.of(context, open, Board.Show.EMPTY, order).batches());
+    model.addAttribute("show", show);
+    model.addAttribute("order", order);
+    model.addAttribute("batch", batch);
+    model.addAttribute("shows", Board.Show.values());
+    model.addAttribute("orders", Board.Order.values());
+    return "batches/board";
+  }
+
+  /** One card as it is now, for a board that is open already. */
+  @GetMapping("/cards/{place}")
+  String card(CollectionContext context, @PathVariable long place, Model model) {
+    addCard(context, place, model);
+    return "batches/card :: fresh";
+  }
+
+  /** A tub by itself: where its label leads. */
+  @GetMapping("/tubs/{place}")
+  String tub(CollectionContext context, @PathVariable long place, Model model) {
+    addCard(context, place, model);
+    return "batches/tub";
+  }
+
+  /** The tub with a number typed in. */
+  @GetMapping("/number")
+  String numbered(
+      CollectionContext context, @RequestParam(defaultValue = "") String number, Reply reply) {
+    Optional<TubRecord> tub =
+        number.strip().matches("\\d{1,4}")
+            ? batches.tubNumbered(context, Integer.parseInt(number.strip()))
+            : Optional.empty();
+    return tub.isPresent()
+        ? reply.done(context.path("/rearing/tubs/" + tub.get().placeId()))
+        : reply.notDone(
+            Messages.text("rearing.no-such-tub", number.strip()), context.path("/rearing"));
+  }
+
+  private void addCard(CollectionContext context, long place, Model model) {
+    TubRecord record = batches.tub(context, place);
+    BatchState state = states.of(context, record.batchId());
+    BatchState.TubNow now =
+        state.tubs().stream()
+            .filter(tub -> tub.record().placeId() == place)
+            .findFirst()
+            .orElseThrow(() -> new NotFoundException("the tub was put away"));
+    double longest =
+        state.tubs().stream().mapToDouble(t -> t.record().size().lengthCm()).max().orElse(1);
+    model.addAttribute("card", TubCard.of(context, state, now, longest));
+    model.addAttribute("minutes", Board.minutes(List.of(state)));
+  }
+
+  @PostMapping("/tubs/{place}")
+  String tap(CollectionContext context, @PathVariable long place, Form form, Reply reply) {
+    String address = back(context, form, place);
+    if (!form.typed("cause").isEmpty()) {
+      return lost(context, place, form, reply, address);
+    }
+    log(context, List.of(place), form);
+    return reply.done(address);
+  }
+
+  /** The same for several at once. */
+  @PostMapping("/many")
+  String many(
+      CollectionContext context,
+      @RequestParam(name = "tub", required = false) List<Long> tubs,
+      Form form,
+      Reply reply) {
+    if (tubs == null || tubs.isEmpty()) {
+      return reply.notDone(Messages.text("rearing.none-chosen"), context.path("/rearing"));
+    }
+    log(context, tubs, form);
+    return reply.saved(
+        Messages.text(
+            "rearing.logged-many", Messages.text("rearing.did." + form.typed("kind")), tubs.size()),
+        context.path("/rearing"));
+  }
+
+  private void log(CollectionContext context, List<Long> tubs, Form form) {
+    TubEntry.What what = what(form);
+    if (what.kind() == TubEvent.Kind.STAGE) {
+      stages.seen(context, tubs, what.milestone(), at(form), form.clientId());
+    } else {
+      logs.add(context, tubs, what, at(form), form.clientId());
+    }
+  }
+
+  @PostMapping("/undo")
+  String undo(CollectionContext context, Form form, Reply reply) {
+    String address = context.path("/rearing");
+    Optional<TubEvent.Kind> undone = logs.undo(context, form.clientId("entry"), form.clientId());
+    return undone.isPresent()
+        ? reply.saved(
+            Messages.text("rearing.undone", Messages.text("rearing.did." + undone.get().name())),
+            address)
+        : reply.notDone(Messages.text("rearing.nothing-to-undo"), address);
+  }
+
+  private String lost(
+      CollectionContext context, long place, Form form, Reply reply, String address) {
+    TubRecord tub = batches.tub(context, place);
+    String animal = String.valueOf(batches.get(context, tub.batchId()).animalId());
+    int count = form.whole("count", 1, Movement.MOST, 1);
+    String cause = form.typed("cause");
+    if (cause.length() > LONGEST_CAUSE) {
+      form.refuse("cause", "At most %d characters, please.".formatted(LONGEST_CAUSE));
+    }
+    if (form.hasErrors()) {
+      return reply.notDone(String.join(" ", form.errors().values()), address);
+    }
+    boolean escaped = cause.equals("escaped");
+    Movement lost =
+        new Movement(
+            day(context, form),
+            animal,
+            count,
+            Place.kept(tub.key()),
+            Place.out(escaped ? Place.Kind.ESCAPED : Place.Kind.DIED),
+            cause,
+            "");
+    try {
+      books.lose(context, lost, form.clientId());
+    } catch (UnbalancedException e) {
+      return reply.already(
+          e.sentence(
+              key -> name(context, tub), key -> Messages.text("rearing.tub-number", tub.number())),
+          address);
+    }
+    return reply.saved(Messages.text("rearing.lost", count, cause, tub.number()), address);
+  }
+
+  private String name(CollectionContext context, TubRecord tub) {
+    return states.of(context, tub.batchId()).kind().animal().name();
+  }
+
+  private static TubEntry.What what(Form form) {
+    TubEvent.Kind kind = form.choice("kind", TubEvent.Kind.class, TubEvent.Kind.NOTE);
+    if (form.hasErrors()) {
+      throw new RefusedException(Messages.text("rearing.unknown-act"));
+    }
+    String milestone = kind == TubEvent.Kind.STAGE ? form.typed("milestone") : "";
+    String note = form.typed("note");
+    return new TubEntry.What(kind, milestone, note.substring(0, Math.min(300, note.length())));
+  }
+
+  /** When it was done: told where it was kept on a phone without a network. */
+  private static Instant at(Form form) {
+    try {
+      return form.typed("at").isEmpty() ? Instant.MAX : Instant.parse(form.typed("at"));
+    } catch (DateTimeException unreadable) {
+      throw new RefusedException("The time it was done cannot be read.", unreadable);
+    }
+  }
+
+  private static LocalDate day(CollectionContext context, Form form) {
+    Instant at = at(form);
+    LocalDate day =
+        at.equals(Instant.MAX)
+            ? context.today()
+            : at.atZone(context.collection().zone()).toLocalDate();
+    return day.isAfter(context.today()) ? context.today() : day;
+  }
+
+  private static String back(CollectionContext context, Form form, long place) {
+    return form.typed("from").equals("tub")
+        ? context.path("/rearing/tubs/" + place)
+        : context.path("/rearing#t" + place);
+  }
+}

@@ -1,0 +1,95 @@
+package app.islet.web.batches;
+
+import app.islet.core.care.CareSheet;
+import app.islet.core.rearing.RearingGuide;
+import app.islet.web.animal.Animals;
+import app.islet.web.care.CareSheetStore;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
+import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.enclosure.Rooms;
+import app.islet.web.rearing.Batch;
+import app.islet.web.rearing.Batches;
+import app.islet.web.rearing.NewBatch;
+import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
+import app.islet.web.support.Reply;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Begins a batch. */
+@Controller
+@RequestMapping("/c/{collection}/rearing/new")
+class NewBatchController {
+  private final Batches batches;
+  private final Animals animals;
+  private final CareSheetStore sheets;
+  private final EnclosureStore enclosures;
+  private final Rooms rooms;
+
+  NewBatchController(
+      Batches batches,
+      Animals animals,
+      CareSheetStore sheets,
+      EnclosureStore enclosures,
+      Rooms rooms) {
+    this.batches = batches;
+    this.animals = animals;
+    this.sheets = sheets;
+    this.enclosures = enclosures;
+    this.rooms = rooms;
+  }
+
+  @GetMapping
+  String ask(
+      CollectionContext context, @RequestParam(defaultValue = "") String species, Model model) {
+    context.require(Role.KEEPER);
+    Map<String, String> typed = new HashMap<>();
+    typed.put("species", species);
+    typed.put("day", context.today().toString());
+    return page(of(context, new Form(typed, context.system())), UUID.randomUUID(), model);
+  }
+
+  @PostMapping
+  String begin(CollectionContext context, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    NewBatchForm asked = of(context, form);
+    Optional<NewBatch> wanted = asked.read();
+    if (wanted.isEmpty()) {
+      return reply.refused(page(asked, form.clientId(), model));
+    }
+    Batch batch = batches.begin(context, wanted.get(), form.clientId());
+    return reply.saved(
+        Messages.text("rearing.begun", wanted.get().start().count(), wanted.get().tubs()),
+        context.path("/rearing/batches/" + batch.id()));
+  }
+
+  private NewBatchForm of(CollectionContext context, Form form) {
+    Map<String, String> schools = sheets.schools(context);
+    List<CareSheet> raised =
+        sheets.library(context).all().stream()
+            .filter(sheet -> RearingGuide.of(sheet).isPresent())
+            .map(sheet -> sheet.as(schools.getOrDefault(sheet.id(), "")))
+            .sorted(Comparator.comparing(CareSheet::name))
+            .toList();
+    return new NewBatchForm(
+        context, form, raised, animals.all(context), enclosures.all(context), rooms.all(context));
+  }
+
+  private static String page(NewBatchForm asked, UUID clientId, Model model) {
+    model.addAttribute("first", asked.first());
+    model.addAttribute("rest", asked.rest());
+    model.addAttribute("clientId", clientId);
+    return "batches/new";
+  }
+}

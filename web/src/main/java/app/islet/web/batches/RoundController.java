@@ -1,0 +1,91 @@
+package app.islet.web.batches;
+
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.rearing.Tub;
+import app.islet.core.rearing.TubBundle;
+import app.islet.core.rearing.TubWater;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.rearing.BatchState;
+import app.islet.web.rearing.BatchStates;
+import app.islet.web.support.Messages;
+import app.islet.web.support.Units;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** The daily round of the tubs, from the well ones to the sick, without a network too. */
+@Controller
+@RequestMapping("/c/{collection}/rearing/round")
+class RoundController {
+  private final BatchStates states;
+
+  RoundController(BatchStates states) {
+    this.states = states;
+  }
+
+  /** Tubs of one batch and one state of health, in the order of the walk. */
+  record Group(String title, String tools, List<Stop> stops) {}
+
+  /** One tub: what it gets, and its card. */
+  record Stop(TubCard card, List<String> amounts) {}
+
+  @GetMapping
+  String walk(CollectionContext context, Model model) {
+    List<BatchState> open = states.open(context);
+    List<Group> groups = new ArrayList<>();
+    for (Tub.Health health : Tub.Health.values()) {
+      for (BatchState state : open) {
+        List<Stop> stops =
+            state.walk().stream()
+                .filter(now -> now.tub().health(state.today()) == health)
+                .filter(now -> !now.bundle().jobs().isEmpty())
+                .map(now -> stop(context, state, now))
+                .toList();
+        if (!stops.isEmpty()) {
+          groups.add(
+              new Group(
+                  Messages.text("rearing.walk." + health.name(), state.kind().animal().name()),
+                  Messages.text("rearing.tools." + health.name()),
+                  stops));
+        }
+      }
+    }
+    model.addAttribute("groups", groups);
+    model.addAttribute("minutes", Board.minutes(open));
+    model.addAttribute("jobs", open.stream().mapToInt(BatchState::jobsLeft).sum());
+    model.addAttribute("day", context.today());
+    return "batches/round";
+  }
+
+  private static Stop stop(CollectionContext context, BatchState state, BatchState.TubNow now) {
+    double longest =
+        state.tubs().stream().mapToDouble(t -> t.record().size().lengthCm()).max().orElse(1);
+    return new Stop(TubCard.of(context, state, now, longest), amounts(state, now, context.units()));
+  }
+
+  private static List<String> amounts(BatchState state, BatchState.TubNow now, Units u) {
+    TubWater water = TubWater.of(state.kind().sheet(), state.kind().housing(), now.tub());
+    double head = state.kind().sheet().body().headShare() * now.tub().milestone().lengthCm();
+    List<String> lines = new ArrayList<>();
+    for (TubBundle.Job job : now.bundle().jobs()) {
+      switch (job.kind()) {
+        case CHANGE ->
+            lines.add(
+                Messages.text(
+                    state.kind().housing().wipe() ? "rearing.round.wipe" : "rearing.round.change",
+                    u.text(new Quantity(Dimension.VOLUME, water.changeL())),
+                    u.cm(water.depthCm())));
+        case FLUSH -> lines.add(Messages.text("rearing.round.flush"));
+        case FEED ->
+            now.tub().milestone().care().foods().stream()
+                .filter(food -> food.kind().isGiven())
+                .forEach(food -> lines.add(u.text(food.meal(now.animals(), head))));
+      }
+    }
+    return lines;
+  }
+}

@@ -1,0 +1,92 @@
+package app.islet.web.rearing;
+
+import app.islet.core.care.CareSheet;
+import app.islet.core.livestock.Balance;
+import app.islet.core.livestock.Ledger;
+import app.islet.core.livestock.Movement;
+import app.islet.core.rearing.Housing;
+import app.islet.core.rearing.Losses;
+import app.islet.core.rearing.Milestone;
+import app.islet.core.rearing.RearingGuide;
+import app.islet.core.rearing.Timeline;
+import app.islet.core.rearing.Tub;
+import app.islet.core.rearing.TubBundle;
+import app.islet.web.animal.Animal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A batch as it stands today, put together from its book, its tubs and their logs.
+ *
+ * @param timeline empty while they are eggs
+ * @param books of the batch and those singled out of it
+ */
+public record BatchState(
+    Batch batch,
+    Kind kind,
+    Optional<Timeline> timeline,
+    List<TubNow> tubs,
+    Books books,
+    LocalDate today) {
+  /** Who they are and how they are raised. */
+  public record Kind(Animal animal, CareSheet sheet, RearingGuide guide, Housing housing) {}
+
+  /**
+   * @param movements of all of them, in order of days
+   */
+  public record Books(Ledger ledger, List<Movement> movements, Losses losses) {}
+
+  /**
+   * A tub today.
+   *
+   * @param eggs whether it holds eggs
+   * @param lost what was lost out of it today
+   */
+  public record TubNow(
+      TubRecord record, Tub tub, TubBundle bundle, TubLog log, boolean eggs, Losses lost) {
+    public int animals() {
+      return tub.animals();
+    }
+  }
+
+  public BatchState {
+    tubs = List.copyOf(tubs);
+  }
+
+  public Balance balance() {
+    return books.ledger().balanceOfAll(kind.animal().key(), today);
+  }
+
+  /** Alive in its tubs. */
+  public int left() {
+    return tubs.stream().mapToInt(TubNow::animals).sum();
+  }
+
+  /** Tubs with animals in them. */
+  public List<TubNow> inUse() {
+    return tubs.stream().filter(tub -> tub.animals() > 0).toList();
+  }
+
+  /** The stage most of them are in. */
+  public Milestone stage() {
+    return timeline.map(Timeline::now).orElse(kind.guide().first());
+  }
+
+  public double minutesLeft() {
+    return tubs.stream().mapToDouble(tub -> tub.bundle().minutesLeft()).sum();
+  }
+
+  public int jobsLeft() {
+    return tubs.stream().mapToInt(tub -> tub.bundle().left()).sum();
+  }
+
+  /** The tubs in the order of the walk. */
+  public List<TubNow> walk() {
+    var order = TubBundle.walk(kind.guide(), today);
+    return inUse().stream()
+        .filter(tub -> !tub.eggs())
+        .sorted((a, b) -> order.compare(a.bundle(), b.bundle()))
+        .toList();
+  }
+}

@@ -1,0 +1,224 @@
+package app.islet.web.rearing;
+
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
+import app.islet.core.livestock.Ledger;
+import app.islet.core.livestock.Movement;
+import app.islet.core.livestock.Place;
+import app.islet.core.rearing.Housing;
+import app.islet.core.rearing.Losses;
+import app.islet.core.rearing.Milestone;
+import app.islet.core.rearing.RearingGuide;
+import app.islet.core.rearing.StageDates;
+import app.islet.core.rearing.Timeline;
+import app.islet.core.rearing.Tub;
+import app.islet.core.rearing.TubBundle;
+import app.islet.web.animal.Animal;
+import app.islet.web.animal.Animals;
+import app.islet.web.animal.Books;
+import app.islet.web.animal.Tubs;
+import app.islet.web.care.CareSheetStore;
+import app.islet.web.collection.CollectionContext;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts batches together as they stand today. */
+@Service
+public class BatchStates {
+  /** A death this many days ago still makes a tub one to look at twice. */
+  private static final int LATELY_DAYS = 3;
+
+  private final Batches batches;
+  private final TubRepository tubs;
+  private final TubLogs logs;
+  private final Animals animals;
+  private final Books books;
+  private final Tubs places;
+  private final CareSheetStore sheets;
+
+  BatchStates(
+      Batches batches,
+      TubRepository tubs,
+      TubLogs logs,
+      Animals animals,
+      Books books,
+      Tubs places,
+      CareSheetStore sheets) {
+    this.batches = batches;
+    this.tubs = tubs;
+    this.logs = logs;
+    this.animals = animals;
+    this.books = books;
+    this.places = places;
+    this.sheets = sheets;
+  }
+
+  /** Those that go on. */
+  @Transactional(readOnly = true)
+  public List<BatchState> open(CollectionContext context) {
+    return of(
+        context, batches.all(context).stream().filter(b -> b.finishedOn().isEmpty()).toList());
+  }
+
+  /** Those that are over, of one species. */
+  @Transactional(readOnly = true)
+  public List<BatchState> finished(CollectionContext context, CareSheet sheet) {
+    return of(
+            context, batches.all(context).stream().filter(b -> b.finishedOn().isPresent()).toList())
+        .stream()
+        .filter(state -> state.kind().sheet().kind().equals(sheet.kind()))
+        .toList();
+  }
+
+  @Transactional(readOnly = true)
+  public BatchState of(CollectionContext context, long batchId) {
+    return of(context, List.of(batches.get(context, batchId))).get(0);
+  }
+
+  private List<BatchState> of(CollectionContext context, List<Batch> some) {
+    if (some.isEmpty()) {
+      return List.of();
+    }
+    CareLibrary library = sheets.library(context);
+    Map<Long, List<TubRecord>> boxes = new HashMap<>();
+    tubs.findByBatchIdInOrderByNumber(some.stream().map(Batch::id).toList())
+        .forEach(tub -> boxes.computeIfAbsent(tub.batchId(), id -> new ArrayList<>()).add(tub));
+    Map<Long, TubLog> logged =
+        logs.of(context, boxes.values().stream().flatMap(List::stream).toList());
+    Map<Long, Family> families = families(context, some);
+    Set<String> eggs = places.eggs(some.stream().map(Batch::id).toList());
+    List<BatchState> states = new ArrayList<>();
+    for (Batch batch : some) {
+      Family family = Objects.requireNonNull(families.get(batch.animalId()));
+      CareSheet sheet = sheetOf(context, library, family.batch());
+      RearingGuide.of(sheet)
+          .ifPresent(
+              guide ->
+                  states.add(
+                      new Assembly(context, batch, family, sheet, guide, logged, eggs)
+                          .state(boxes.getOrDefault(batch.id(), List.of()))));
+    }
+    return states;
+  }
+
+  private CareSheet sheetOf(CollectionContext context, CareLibrary library, Animal animal) {
+    CareSheet sheet = library.find(animal.species()).orElseThrow();
+    String school =
+        animal.school() == null
+            ? sheets.schools(context).getOrDefault(sheet.id(), "")
+            : animal.school();
+    return sheet.as(school);
+  }
+
+  /** A batch with those singled out of it. */
+  private record Family(Animal batch, Ledger ledger, List<Movement> movements) {}
+
+  private Map<Long, Family> families(CollectionContext context, List<Batch> some) {
+    Map<Long, List<Animal>> members = new HashMap<>();
+    for (Animal animal : animals.ofBatches(context, some.stream().map(Batch::animalId).toList())) {
+      Long of = animal.background().originAnimalId();
+      members.computeIfAbsent(animal.id(), id -> new ArrayList<>()).add(animal);
+      if (of != null) {
+        members.computeIfAbsent(of, id -> new ArrayList<>()).add(animal);
+      }
+    }
+    Ledger all = books.part(members.values().stream().flatMap(List::stream).distinct().toList());
+    Map<Long, Family> families = new HashMap<>();
+    for (Batch batch : some) {
+      List<Animal> own = members.getOrDefault(batch.animalId(), List.of());
+      List<Movement> movements =
+          own.stream()
+              .flatMap(animal -> all.movements(animal.key()).stream())
+              .sorted(Comparator.comparing(Movement::day))
+              .toList();
+      Animal group =
+          own.stream().filter(a -> a.id().equals(batch.animalId())).findFirst().orElseThrow();
+      families.put(batch.animalId(), new Family(group, all, movements));
+    }
+    return families;
+  }
+
+  /** One batch being put together. */
+  private record Assembly(
+      CollectionContext context,
+      Batch batch,
+      Family family,
+      CareSheet sheet,
+      RearingGuide guide,
+      Map<Long, TubLog> logged,
+      Set<String> eggs) {
+    BatchState state(List<TubRecord> records) {
+      LocalDate today = context.today();
+      Housing housing = guide.housing(batch.housing()).orElse(guide.usual(sheet));
+      Losses losses = Losses.of(family.movements());
+      Map<String, Integer> counts = new HashMap<>();
+      family.ledger().census(today).lines().stream()
+          .filter(line -> line.animals().equals(family.batch().key()))
+          .forEach(line -> counts.merge(line.place(), line.count(), Integer::sum));
+      List<BatchState.TubNow> now = new ArrayList<>();
+      for (TubRecord record : records) {
+        int count = counts.getOrDefault(record.key(), 0);
+        if (!record.closed() || count > 0) {
+          now.add(tub(record, count, housing, losses));
+        }
+      }
+      return new BatchState(
+          batch,
+          new BatchState.Kind(family.batch(), sheet, guide, housing),
+          batch.beganOn().map(day -> timeline(day, now)),
+          now,
+          new BatchState.Books(family.ledger(), family.movements(), losses),
+          today);
+    }
+
+    private BatchState.TubNow tub(TubRecord record, int count, Housing housing, Losses losses) {
+      LocalDate today = context.today();
+      TubLog log = Objects.requireNonNull(logged.get(record.placeId()));
+      Losses here = losses.from(record.key());
+      boolean lately = here.since(today.minusDays(LATELY_DAYS - 1L)).count() > 0;
+      Milestone milestone = log.state().milestone().flatMap(guide::milestone).orElse(guide.first());
+      Tub tub =
+          new Tub(
+              record.key(),
+              record.number(),
+              record.size().litres(),
+              count,
+              milestone,
+              log.state(),
+              lately && count > 0);
+      boolean inEggs = eggs.contains(record.key());
+      TubBundle bundle = inEggs ? new TubBundle(tub, List.of()) : TubBundle.of(tub, housing, today);
+      return new BatchState.TubNow(record, tub, bundle, log, inEggs, here.since(today));
+    }
+
+    private Timeline timeline(LocalDate began, List<BatchState.TubNow> now) {
+      List<Map<String, LocalDate>> stages =
+          now.stream()
+              .filter(tub -> tub.animals() > 0 && !tub.eggs())
+              .map(tub -> tub.log().stages())
+              .toList();
+      // A finished batch has no tubs left: what was seen in all it ever had stands.
+      List<Map<String, LocalDate>> all =
+          stages.isEmpty()
+              ? logged.entrySet().stream()
+                  .filter(e -> isOwn(e.getKey()))
+                  .map(e -> e.getValue().stages())
+                  .toList()
+              : stages;
+      return Timeline.of(guide, began, batch.waterC(), StageDates.ofMost(guide, all));
+    }
+
+    private boolean isOwn(Long placeId) {
+      return family.movements().stream()
+          .anyMatch(m -> m.to().equals(Place.kept(String.valueOf(placeId))));
+    }
+  }
+}

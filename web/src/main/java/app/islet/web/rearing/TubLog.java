@@ -1,0 +1,31 @@
+package app.islet.web.rearing;
+
+import app.islet.core.rearing.TubEvent;
+import app.islet.core.rearing.TubState;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * What the log tells of one tub.
+ *
+ * @param stages the first day each stage was seen in, by its id
+ * @param last what was entered last and can be undone
+ */
+public record TubLog(TubState state, Map<String, LocalDate> stages, Optional<Last> last) {
+  /** The last entry, by the id it was sent with. */
+  public record Last(UUID clientId, TubEvent event, long enteredBy) {}
+
+  static TubLog of(List<TubEvent> events, Optional<Last> last, LocalDate today) {
+    Map<String, LocalDate> stages = new HashMap<>();
+    for (TubEvent e : events) {
+      if (e.kind() == TubEvent.Kind.STAGE) {
+        stages.merge(e.milestone(), e.at().toLocalDate(), (a, b) -> a.isBefore(b) ? a : b);
+      }
+    }
+    return new TubLog(TubState.of(events, today), Map.copyOf(stages), last);
+  }
+}
