@@ -43,6 +43,7 @@ export function enhance(root) {
     for (let next; piece && (next = piece.querySelector("[data-later]"));) piece = await keepPage(cache, next.dataset.later);
     const changes = [...root.querySelectorAll('a[href$="/change"]')].slice(0, MOST_CHANGES);
     for (const link of changes) await keepPage(cache, link.getAttribute("href"));
+    for (const link of root.querySelectorAll("a[data-keep]")) await keepPage(cache, link.getAttribute("href"));
   }
 
   /** Pieces of a long walk carry its day; those of other days are of no use any more. */

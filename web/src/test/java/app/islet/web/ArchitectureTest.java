@@ -39,7 +39,7 @@ class ArchitectureTest {
           List.of("collection"),
           List.of("care", "enclosure"),
           List.of("animal", "waterlog", "tasklog", "buildlog", "feed", "larder"),
-          List.of("snapshot"),
+          List.of("snapshot", "rearing"),
           List.of("summary"),
           List.of(
               "setup",
@@ -65,6 +65,7 @@ class ArchitectureTest {
               "offline",
               "weeks",
               "kitchen",
+              "batches",
               "api"),
           List.of("demo"));
 
@@ -81,6 +82,7 @@ class ArchitectureTest {
           "buildlog",
           "feed",
           "larder",
+          "rearing",
           "snapshot");
 
   private static final JavaClasses CLASSES =

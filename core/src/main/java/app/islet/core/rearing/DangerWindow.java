@@ -3,6 +3,7 @@ package app.islet.core.rearing;
 import app.islet.core.quantity.DayWindow;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 
 /**
@@ -15,13 +16,20 @@ public record DangerWindow(Danger danger, Milestone stage, LocalDate from, boole
   /** Announced so many days before; a lid is cut and moss is bought by then. */
   private static final int AHEAD_DAYS = 5;
 
-  /** Those that are on or near, the nearest first. */
-  public static List<DangerWindow> of(Timeline timeline, LocalDate today) {
+  /**
+   * Those that are on or near, the nearest first.
+   *
+   * @param present the stages any of them are in: some are ahead of the others
+   */
+  public static List<DangerWindow> of(
+      Timeline timeline, Collection<Milestone> present, LocalDate today) {
     List<DangerWindow> all = new ArrayList<>();
-    Milestone now = timeline.now();
-    now.care().dangers().forEach(d -> all.add(new DangerWindow(d, now, today, true)));
+    for (Milestone stage : present) {
+      stage.care().dangers().forEach(d -> all.add(new DangerWindow(d, stage, today, true)));
+    }
     timeline
         .next()
+        .filter(next -> !present.contains(next.milestone()))
         .filter(next -> isNear(next.expected(), today))
         .ifPresent(
             next ->

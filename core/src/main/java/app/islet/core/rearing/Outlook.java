@@ -96,9 +96,9 @@ public record Outlook(
         .filter(tub -> tub.animals() > 0)
         .mapToDouble(
             tub ->
-                tub.milestone().care().mealsADay() * TubBundle.minutes(TubBundle.Kind.FEED)
-                    + housing.flushes() * TubBundle.minutes(TubBundle.Kind.FLUSH)
-                    + TubBundle.minutes(TubBundle.Kind.CHANGE) / housing.changeDays())
+                tub.milestone().care().mealsADay() * TubBundle.Kind.FEED.minutes()
+                    + housing.flushes() * TubBundle.Kind.FLUSH.minutes()
+                    + TubBundle.Kind.CHANGE.minutes() / housing.changeDays())
         .sum();
   }
 

@@ -12,15 +12,28 @@ import java.util.List;
  * @param jobs those left and those done
  */
 public record TubBundle(Tub tub, List<Job> jobs) {
-  private static final double FEED_MIN = 0.5;
-  private static final double CHANGE_MIN = 1.5;
-  private static final double FLUSH_MIN = 0.25;
-
   /** What is to be done, in the order in which it is done. */
   public enum Kind {
-    CHANGE,
-    FLUSH,
-    FEED
+    CHANGE(TubEvent.Kind.CHANGED, 1.5),
+    FLUSH(TubEvent.Kind.FLUSHED, 0.25),
+    FEED(TubEvent.Kind.FED, 0.5);
+
+    private final TubEvent.Kind event;
+    private final double minutes;
+
+    Kind(TubEvent.Kind event, double minutes) {
+      this.event = event;
+      this.minutes = minutes;
+    }
+
+    /** What is logged when it is done. */
+    public TubEvent.Kind event() {
+      return event;
+    }
+
+    double minutes() {
+      return minutes;
+    }
   }
 
   /**
@@ -33,21 +46,12 @@ public record TubBundle(Tub tub, List<Job> jobs) {
     }
 
     double minutesLeft() {
-      return left() * minutes(kind);
+      return left() * kind.minutes();
     }
   }
 
   public TubBundle {
     jobs = List.copyOf(jobs);
-  }
-
-  /** Minutes one takes. */
-  static double minutes(Kind kind) {
-    return switch (kind) {
-      case FEED -> FEED_MIN;
-      case CHANGE -> CHANGE_MIN;
-      case FLUSH -> FLUSH_MIN;
-    };
   }
 
   public static TubBundle of(Tub tub, Housing housing, LocalDate today) {
@@ -105,7 +109,7 @@ public record TubBundle(Tub tub, List<Job> jobs) {
 
   /** Minutes of a whole day, whatever is done of it. */
   public double minutes() {
-    return jobs.stream().mapToDouble(job -> job.times() * minutes(job.kind())).sum();
+    return jobs.stream().mapToDouble(job -> job.times() * job.kind().minutes()).sum();
   }
 
   /**

@@ -80,13 +80,26 @@ class TimelineTest {
 
   @Test
   void what_threatens_now_is_said_as_long_as_the_stage_lasts() {
-    assertThat(DangerWindow.of(reached(Map.of()), BORN.plusDays(3)))
+    Timeline timeline = reached(Map.of());
+    assertThat(DangerWindow.of(timeline, List.of(timeline.now()), BORN.plusDays(3)))
         .filteredOn(DangerWindow::on)
         .extracting(window -> window.danger().kind())
         .containsExactly(Danger.Kind.BITES, Danger.Kind.HEAT);
   }
 
+  @Test
+  void a_few_that_are_ahead_are_in_danger_before_the_others() {
+    Timeline timeline = reached(Map.of("contrast", BORN.plusDays(14)));
+    Milestone going = SALAMANDER.milestone("gills-going").orElseThrow();
+    assertThat(DangerWindow.of(timeline, List.of(timeline.now(), going), BORN.plusDays(15)))
+        .allMatch(DangerWindow::on)
+        .extracting(window -> window.danger().kind())
+        .containsExactly(Danger.Kind.CLIMBS_OUT, Danger.Kind.DROWNS, Danger.Kind.DRIES);
+  }
+
   private static List<DangerWindow> coming(Timeline timeline, LocalDate day) {
-    return DangerWindow.of(timeline, day).stream().filter(window -> !window.on()).toList();
+    return DangerWindow.of(timeline, List.of(timeline.now()), day).stream()
+        .filter(window -> !window.on())
+        .toList();
   }
 }

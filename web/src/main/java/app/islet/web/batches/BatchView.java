@@ -1,26 +1,19 @@
 package app.islet.web.batches;
 
 import app.islet.core.livestock.Survival;
-import app.islet.core.quantity.Dimension;
-import app.islet.core.quantity.Phrase;
-import app.islet.core.quantity.Quantity;
-import app.islet.core.rearing.DangerWindow;
 import app.islet.core.rearing.Losses;
 import app.islet.core.rearing.Milestone;
 import app.islet.core.rearing.Timeline;
-import app.islet.core.rearing.TubWater;
 import app.islet.core.text.English;
 import app.islet.web.drawing.BalancePicture;
 import app.islet.web.rearing.BatchState;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Units;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 
 /** A batch, worded. */
 record BatchView(
@@ -64,7 +57,8 @@ record BatchView(
       String basis,
       boolean reached,
       boolean now,
-      boolean late) {}
+      boolean late,
+      int count) {}
 
   /** A tub in the list of where they are. */
   record Place(long id, String key, String name, int count, String stage, boolean eggs) {}
@@ -76,7 +70,7 @@ record BatchView(
         counts(s),
         stages(s),
         dangers(s),
-        now(s, u),
+        StageCare.now(s, u),
         s.tubs().stream()
             .map(
                 t ->
@@ -189,7 +183,7 @@ record BatchView(
   private static List<StageLine> stages(BatchState s) {
     if (s.timeline().isEmpty()) {
       return s.kind().guide().milestones().stream()
-          .map(m -> new StageLine(m.name(), m.signs(), "", basis(m), false, false, false))
+          .map(m -> new StageLine(m.name(), m.signs(), "", basis(m), false, false, false, 0))
           .toList();
     }
     Timeline timeline = s.timeline().get();
@@ -210,7 +204,8 @@ record BatchView(
                     basis(step.milestone()),
                     step.reached().isPresent(),
                     step.milestone().equals(timeline.now()),
-                    step.isLate(s.today())))
+                    step.isLate(s.today()),
+                    s.inStage(step.milestone())))
         .toList();
   }
 
@@ -219,114 +214,21 @@ record BatchView(
   }
 
   private static List<String> dangers(BatchState s) {
-    return s.timeline().map(t -> DangerWindow.of(t, s.today())).orElse(List.of()).stream()
+    return s.dangers().stream()
         .map(
             d ->
                 d.on()
                     ? Messages.text(
-                        "rearing.danger-now", d.danger().kind().words(), d.danger().action())
+                        "rearing.danger-now",
+                        d.stage().name(),
+                        s.inStage(d.stage()),
+                        English.lower(d.danger().kind().words()),
+                        d.danger().action())
                     : Messages.text(
                         "rearing.danger-from",
                         d.danger().kind().words(),
                         English.shortDay(d.from()),
                         d.danger().action()))
         .toList();
-  }
-
-  /** Water and food of the stage most are in. */
-  private static List<String> now(BatchState s, Units u) {
-    if (s.timeline().isEmpty() || s.inUse().isEmpty()) {
-      return List.of();
-    }
-    Milestone m = s.stage();
-    List<String> lines = new ArrayList<>();
-    BatchState.TubNow tub =
-        s.inUse().stream()
-            .filter(t -> t.tub().milestone().equals(m))
-            .findFirst()
-            .orElse(s.inUse().get(0));
-    if (!m.care().onLand()) {
-      TubWater water = TubWater.of(s.kind().sheet(), s.kind().housing(), tub.tub());
-      lines.add(
-          u.text(
-              Phrase.of(
-                  Messages.text("rearing.now-water"),
-                  Quantity.cm(water.depthCm()),
-                  new Quantity(Dimension.VOLUME, water.changeL()),
-                  English.count(s.kind().housing().changeDays(), "day"))));
-      if (s.kind().housing().wipe()) {
-        lines.add(Messages.text("rearing.now-wipe"));
-      }
-      if (water.isTooSalty()) {
-        lines.add(
-            u.text(
-                Phrase.of(
-                    Messages.text("rearing.now-salt"),
-                    new Quantity(Dimension.SALINITY, water.saltPpt()))));
-      }
-      lines.add(s.kind().guide().changes().water());
-    } else {
-      lines.add(s.kind().guide().changes().regroup());
-    }
-    double head = s.kind().sheet().body().headShare() * m.lengthCm();
-    m.care()
-        .foods()
-        .forEach(
-            food ->
-                lines.add(
-                    Messages.text(
-                        "rearing.now-food",
-                        u.text(food.meal(tub.animals(), head)),
-                        food.kind().isGiven()
-                            ? Messages.text(
-                                "rearing.times",
-                                food.timesADay(),
-                                English.count(food.everyDays(), "day"))
-                            : "")));
-    if (m.care().fastDays() > 0) {
-      lines.add(Messages.text("rearing.now-fast", English.count(m.care().fastDays(), "day")));
-    }
-    s.kind()
-        .guide()
-        .changes()
-        .weaning()
-        .filter(w -> reached(s, w.at()) != null)
-        .ifPresent(
-            w ->
-                lines.add(
-                    u.text(
-                        Phrase.of(
-                            Messages.text("rearing.now-weaning"),
-                            Quantity.celsius(w.targetC(reached(s, w.at()), s.today())),
-                            Quantity.celsius(w.toC())))));
-    s.kind()
-        .guide()
-        .changes()
-        .food()
-        .filter(c -> reached(s, c.at()) != null)
-        .ifPresent(
-            c -> {
-              int day = (int) ChronoUnit.DAYS.between(reached(s, c.at()), s.today()) + 1;
-              if (day <= c.days()) {
-                lines.add(
-                    Messages.text(
-                        "rearing.now-change",
-                        day,
-                        c.days(),
-                        c.oldPercent(day),
-                        English.lower(c.from().words()),
-                        English.lower(c.to().words())));
-              }
-            });
-    return lines;
-  }
-
-  private static @Nullable LocalDate reached(BatchState s, String id) {
-    return s.timeline().stream()
-        .flatMap(t -> t.steps().stream())
-        .filter(step -> step.milestone().id().equals(id))
-        .flatMap(step -> step.reached().stream())
-        .findFirst()
-        .orElse(null);
   }
 }

@@ -44,12 +44,6 @@ record Board(List<Column> columns, List<Line> batches, int shown, int all, int m
   record Line(long id, String name, String species, int left, String stage, String age, int jobs) {}
 
   static Board of(CollectionContext context, List<BatchState> states, Show show, Order order) {
-    double longest =
-        states.stream()
-            .flatMap(state -> state.tubs().stream())
-            .mapToDouble(tub -> tub.record().size().lengthCm())
-            .max()
-            .orElse(1);
     Map<String, List<TubCard>> columns = new LinkedHashMap<>();
     int shown = 0;
     int all = 0;
@@ -59,7 +53,7 @@ record Board(List<Column> columns, List<Line> batches, int shown, int all, int m
         if (lets(show, state, now)) {
           columns
               .computeIfAbsent(heading(states, state, now, order), h -> new ArrayList<>())
-              .add(TubCard.of(context, state, now, longest));
+              .add(TubCard.of(context, state, now));
           shown++;
         }
       }

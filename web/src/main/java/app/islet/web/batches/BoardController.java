@@ -12,7 +12,7 @@ import app.islet.web.rearing.Batches;
 import app.islet.web.rearing.TubEntry;
 import app.islet.web.rearing.TubLogs;
 import app.islet.web.rearing.TubRecord;
-import app.islet.web.rearing.TubStages;
+import app.islet.web.rearing.TubTaps;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.NotFoundException;
@@ -37,18 +37,20 @@ import org.springframework.web.bind.annotation.RequestParam;
 class BoardController {
   private static final int LONGEST_CAUSE = 60;
 
+  /** All that is left of the day. */
+  private static final String BUNDLE = "BUNDLE";
+
   private final Batches batches;
   private final BatchStates states;
   private final TubLogs logs;
-  private final TubStages stages;
+  private final TubTaps taps;
   private final Books books;
 
-  BoardController(
-      Batches batches, BatchStates states, TubLogs logs, TubStages stages, Books books) {
+  BoardController(Batches batches, BatchStates states, TubLogs logs, TubTaps taps, Books books) {
     this.batches = batches;
     this.states = states;
     this.logs = logs;
-    this.stages = stages;
+    this.taps = taps;
     this.books = books;
   }
 
@@ -74,8 +76,13 @@ class BoardController {
 
   /** One card as it is now, for a board that is open already. */
   @GetMapping("/cards/{place}")
-  String card(CollectionContext context, @PathVariable long place, Model model) {
+  String card(
+      CollectionContext context,
+      @PathVariable long place,
+      @RequestParam(defaultValue = "board") String from,
+      Model model) {
     addCard(context, place, model);
+    model.addAttribute("from", from.equals("round") || from.equals("tub") ? from : "board");
     return "batches/card :: fresh";
   }
 
@@ -108,15 +115,18 @@ class BoardController {
             .filter(tub -> tub.record().placeId() == place)
             .findFirst()
             .orElseThrow(() -> new NotFoundException("the tub was put away"));
-    double longest =
-        state.tubs().stream().mapToDouble(t -> t.record().size().lengthCm()).max().orElse(1);
-    model.addAttribute("card", TubCard.of(context, state, now, longest));
-    model.addAttribute("minutes", Board.minutes(List.of(state)));
+    model.addAttribute("card", TubCard.of(context, state, now));
+    model.addAttribute("amounts", Amounts.of(state, now, context.units()));
+    model.addAttribute("minutes", Board.minutes(states.open(context)));
   }
 
   @PostMapping("/tubs/{place}")
   String tap(CollectionContext context, @PathVariable long place, Form form, Reply reply) {
     String address = back(context, form, place);
+    if (form.typed("kind").equals(BUNDLE)) {
+      taps.bundle(context, place, at(form), form.clientId());
+      return reply.done(address);
+    }
     if (!form.typed("cause").isEmpty()) {
       return lost(context, place, form, reply, address);
     }
@@ -144,7 +154,7 @@ class BoardController {
   private void log(CollectionContext context, List<Long> tubs, Form form) {
     TubEntry.What what = what(form);
     if (what.kind() == TubEvent.Kind.STAGE) {
-      stages.seen(context, tubs, what.milestone(), at(form), form.clientId());
+      taps.seen(context, tubs, what.milestone(), at(form), form.clientId());
     } else {
       logs.add(context, tubs, what, at(form), form.clientId());
     }
@@ -227,8 +237,10 @@ class BoardController {
   }
 
   private static String back(CollectionContext context, Form form, long place) {
-    return form.typed("from").equals("tub")
-        ? context.path("/rearing/tubs/" + place)
-        : context.path("/rearing#t" + place);
+    return switch (form.typed("from")) {
+      case "tub" -> context.path("/rearing/tubs/" + place);
+      case "round" -> context.path("/rearing/round#t" + place);
+      default -> context.path("/rearing#t" + place);
+    };
   }
 }

@@ -1,15 +1,10 @@
 package app.islet.web.batches;
 
-import app.islet.core.quantity.Dimension;
-import app.islet.core.quantity.Quantity;
 import app.islet.core.rearing.Tub;
-import app.islet.core.rearing.TubBundle;
-import app.islet.core.rearing.TubWater;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.rearing.BatchState;
 import app.islet.web.rearing.BatchStates;
 import app.islet.web.support.Messages;
-import app.islet.web.support.Units;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Controller;
@@ -62,30 +57,6 @@ class RoundController {
   }
 
   private static Stop stop(CollectionContext context, BatchState state, BatchState.TubNow now) {
-    double longest =
-        state.tubs().stream().mapToDouble(t -> t.record().size().lengthCm()).max().orElse(1);
-    return new Stop(TubCard.of(context, state, now, longest), amounts(state, now, context.units()));
-  }
-
-  private static List<String> amounts(BatchState state, BatchState.TubNow now, Units u) {
-    TubWater water = TubWater.of(state.kind().sheet(), state.kind().housing(), now.tub());
-    double head = state.kind().sheet().body().headShare() * now.tub().milestone().lengthCm();
-    List<String> lines = new ArrayList<>();
-    for (TubBundle.Job job : now.bundle().jobs()) {
-      switch (job.kind()) {
-        case CHANGE ->
-            lines.add(
-                Messages.text(
-                    state.kind().housing().wipe() ? "rearing.round.wipe" : "rearing.round.change",
-                    u.text(new Quantity(Dimension.VOLUME, water.changeL())),
-                    u.cm(water.depthCm())));
-        case FLUSH -> lines.add(Messages.text("rearing.round.flush"));
-        case FEED ->
-            now.tub().milestone().care().foods().stream()
-                .filter(food -> food.kind().isGiven())
-                .forEach(food -> lines.add(u.text(food.meal(now.animals(), head))));
-      }
-    }
-    return lines;
+    return new Stop(TubCard.of(context, state, now), Amounts.of(state, now, context.units()));
   }
 }

@@ -13,7 +13,10 @@ import java.util.List;
  *
  * @param rows the same in words, one a day
  */
-record SurvivalChart(String svg, List<String> rows) {
+record SurvivalChart(String svg, List<String> rows, List<Key> keys) {
+  /** How a line looks, and whose it is. */
+  record Key(String css, String name) {}
+
   private static final int TICKS = 4;
   private static final int MOST_EARLIER = 2;
   private static final String[] EARLIER_CSS = {"c-box", "c-room"};
@@ -48,7 +51,10 @@ record SurvivalChart(String svg, List<String> rows) {
             List.of(),
             List.of(),
             true);
-    return new SurvivalChart(chart.svg(), rows(lines, days));
+    return new SurvivalChart(
+        chart.svg(),
+        rows(lines, days),
+        lines.stream().map(line -> new Key(line.css(), line.name())).toList());
   }
 
   private static SurvivalCurve curve(BatchState s) {

@@ -3,7 +3,6 @@ package app.islet.web.batches;
 import app.islet.core.rearing.Housing;
 import app.islet.core.rearing.Milestone;
 import app.islet.core.rearing.Tub;
-import app.islet.core.rearing.TubBundle;
 import app.islet.core.rearing.TubEvent;
 import app.islet.core.rearing.TubState;
 import app.islet.core.text.English;
@@ -39,6 +38,16 @@ record TubCard(
     Optional<Undo> last) {
   private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
 
+  /** Whether all of today is done. */
+  public boolean done() {
+    return !jobs.isEmpty() && open() == 0;
+  }
+
+  /** Jobs of today that are left. */
+  public long open() {
+    return jobs.stream().filter(job -> !job.done()).count();
+  }
+
   /** The batch it belongs to, with the causes young of its kind are lost by. */
   record Whose(long id, String name, String one, List<String> causes) {}
 
@@ -54,14 +63,7 @@ record TubCard(
    * @param grave whether that is more than a remark
    * @param look when to see what is left of the meal; empty where nothing is open
    */
-  record Told(
-      String fed,
-      String changed,
-      String flag,
-      boolean grave,
-      boolean apart,
-      String look,
-      boolean eggs) {}
+  record Told(String facts, String flag, boolean grave, boolean apart, String look, boolean eggs) {}
 
   /** A job of the day, as in {@code Fed 1 of 2}. */
   record Job(TubEvent.Kind kind, String words, boolean done) {}
@@ -69,8 +71,7 @@ record TubCard(
   /** What was logged last; {@code act} where it was a loss. */
   record Undo(String entry, String act, String words) {}
 
-  static TubCard of(
-      CollectionContext context, BatchState state, BatchState.TubNow now, double longestCm) {
+  static TubCard of(CollectionContext context, BatchState state, BatchState.TubNow now) {
     Tub tub = now.tub();
     Milestone m = tub.milestone();
     return new TubCard(
@@ -85,7 +86,7 @@ record TubCard(
                 ? Optional.empty()
                 : state.kind().guide().next(m).map(next -> new Next(next.id(), next.name()))),
         tub.animals(),
-        picture(state, now, longestCm),
+        picture(state, now),
         told(state, now),
         jobs(now),
         undo(context, state, now));
@@ -109,7 +110,7 @@ record TubCard(
     return Messages.text(key, now.tub().number());
   }
 
-  private static String picture(BatchState state, BatchState.TubNow now, double longestCm) {
+  private static String picture(BatchState state, BatchState.TubNow now) {
     Milestone m = now.tub().milestone();
     TubPicture.Kind kind =
         now.eggs()
@@ -124,7 +125,7 @@ record TubCard(
         .svg(
             state.kind().sheet(),
             m.stageOf(state.kind().sheet()).orElse(state.kind().sheet().row().get(0)),
-            longestCm);
+            state.longestTubCm());
   }
 
   private static Told told(BatchState state, BatchState.TubNow now) {
@@ -132,8 +133,7 @@ record TubCard(
     LocalDate today = state.today();
     int wait = now.tub().milestone().care().lookAfterMinutes();
     return new Told(
-        log.fed().map(at -> when(at, today)).orElse(Messages.text("rearing.never")),
-        log.changed().map(at -> when(at, today)).orElse(Messages.text("rearing.never")),
+        facts(log, today),
         flag(now, today),
         now.tub().health(today) != Tub.Health.WELL,
         log.apart(),
@@ -142,6 +142,15 @@ record TubCard(
             .map(at -> TIME.format(at.plusMinutes(wait)))
             .orElse(""),
         now.eggs());
+  }
+
+  private static String facts(TubState log, LocalDate today) {
+    String fed = log.fed().map(at -> when(at, today)).orElse(Messages.text("rearing.never"));
+    String changed =
+        log.changed().map(at -> when(at, today)).orElse(Messages.text("rearing.never"));
+    return fed.equals(changed)
+        ? Messages.text("rearing.facts-alike", fed)
+        : Messages.text("rearing.facts", fed, changed);
   }
 
   private static String when(LocalDateTime at, LocalDate today) {
@@ -173,21 +182,13 @@ record TubCard(
         .map(
             job ->
                 new Job(
-                    event(job.kind()),
+                    job.kind().event(),
                     job.times() > 1
                         ? Messages.text(
                             "rearing.job-of." + job.kind().name(), job.done(), job.times())
                         : Messages.text("rearing.job." + job.kind().name()),
                     job.left() == 0))
         .toList();
-  }
-
-  private static TubEvent.Kind event(TubBundle.Kind kind) {
-    return switch (kind) {
-      case FEED -> TubEvent.Kind.FED;
-      case CHANGE -> TubEvent.Kind.CHANGED;
-      case FLUSH -> TubEvent.Kind.FLUSHED;
-    };
   }
 
   /** The last entry of today, of whoever looks or of anybody where a keeper does. */

@@ -25,6 +25,6 @@ final class TubSizes {
   private static TubRecord.TubSize filled(
       double lengthCm, double widthCm, double litres, double mostCm) {
     double depth = Math.min(mostCm, litres * CM3_PER_L / (lengthCm * widthCm));
-    return new TubRecord.TubSize(lengthCm, widthCm, Math.round(10 * Math.max(1, depth)) / 10.0);
+    return new TubRecord.TubSize(lengthCm, widthCm, Math.ceil(10 * Math.max(1, depth)) / 10.0);
   }
 }

@@ -7,7 +7,7 @@ import org.springframework.security.access.AccessDeniedException;
 final class LinkedPages {
   private static final Pattern PAGE =
       Pattern.compile(
-          "/c/[^/]+/(app\\.webmanifest|rounds(/stops(/\\d+)?|/undo|/helper-sheet)?|enclosures/\\d+/change(/undo)?)");
+          "/c/[^/]+/(app\\.webmanifest|rounds(/stops(/\\d+)?|/undo|/helper-sheet)?|enclosures/\\d+/change(/undo)?|rearing/(round|undo|(tubs|cards)/\\d+))");
 
   private LinkedPages() {}
 

@@ -41,7 +41,9 @@ public record TubPicture(double lengthCm, double waterCm, double youngCm, int co
                 "xmlns",
                 "http://www.w3.org/2000/svg",
                 "viewBox",
-                "0 0 %s %s".formatted(Svg.number(WIDTH), Svg.number(HEIGHT)),
+                "0 %s %s %s"
+                    .formatted(
+                        Svg.number(line - 12), Svg.number(WIDTH), Svg.number(HEIGHT - line + 12)),
                 "class",
                 "section tub-picture",
                 "aria-hidden",

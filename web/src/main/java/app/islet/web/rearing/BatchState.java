@@ -4,6 +4,7 @@ import app.islet.core.care.CareSheet;
 import app.islet.core.livestock.Balance;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.Movement;
+import app.islet.core.rearing.DangerWindow;
 import app.islet.core.rearing.Housing;
 import app.islet.core.rearing.Losses;
 import app.islet.core.rearing.Milestone;
@@ -68,9 +69,33 @@ public record BatchState(
     return tubs.stream().filter(tub -> tub.animals() > 0).toList();
   }
 
+  /** Length of its longest tub: all are drawn to one scale. */
+  public double longestTubCm() {
+    return tubs.stream().mapToDouble(tub -> tub.record().size().lengthCm()).max().orElse(1);
+  }
+
   /** The stage most of them are in. */
   public Milestone stage() {
     return timeline.map(Timeline::now).orElse(kind.guide().first());
+  }
+
+  /** Dangers that are on for any of them, or near for most; none while they are eggs. */
+  public List<DangerWindow> dangers() {
+    List<Milestone> present =
+        inUse().stream()
+            .filter(tub -> !tub.eggs())
+            .map(tub -> tub.tub().milestone())
+            .distinct()
+            .toList();
+    return timeline.map(t -> DangerWindow.of(t, present, today)).orElse(List.of());
+  }
+
+  /** How many are in a stage. */
+  public int inStage(Milestone stage) {
+    return inUse().stream()
+        .filter(tub -> !tub.eggs() && tub.tub().milestone().equals(stage))
+        .mapToInt(TubNow::animals)
+        .sum();
   }
 
   public double minutesLeft() {

@@ -15,10 +15,12 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,6 +32,16 @@ public class TubLogs {
 
   /** A phone may be without a network for so long before what it has kept is sent. */
   private static final Duration LONGEST_AWAY = Duration.ofDays(30);
+
+  /** What whoever helps by a link may say too. */
+  private static final Set<TubEvent.Kind> DAILY =
+      EnumSet.of(
+          TubEvent.Kind.FED,
+          TubEvent.Kind.EATEN,
+          TubEvent.Kind.LEFT_OVER,
+          TubEvent.Kind.CHANGED,
+          TubEvent.Kind.FLUSHED,
+          TubEvent.Kind.NOTE);
 
   private final TubRepository tubs;
   private final TubEntryRepository entries;
@@ -108,7 +120,7 @@ public class TubLogs {
       TubEntry.What what,
       Instant doneAt,
       UUID clientId) {
-    context.require(Role.HELPER);
+    context.require(DAILY.contains(what.kind()) ? Role.LINKED_HELPER : Role.HELPER);
     List<TubRecord> locked = tubs.lock(placeIds, context.collectionId());
     if (locked.size() < placeIds.size()) {
       throw new NotFoundException("no such tub");
@@ -164,7 +176,7 @@ public class TubLogs {
    */
   @Transactional
   public Optional<TubEvent.Kind> undo(CollectionContext context, UUID entryId, UUID clientId) {
-    context.require(Role.HELPER);
+    context.require(Role.LINKED_HELPER);
     Optional<TubEntry> entry =
         entries
             .findOf(entryId, context.collectionId())

@@ -4,6 +4,7 @@ import app.islet.core.text.English;
 import app.islet.web.account.People;
 import app.islet.web.collection.AnimalCollection.WalkOrder;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.rearing.BatchStates;
 import app.islet.web.summary.DayRounds;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
@@ -50,13 +51,16 @@ class RoundsController {
   private final People people;
   private final Ticks ticks;
   private final TaskLog log;
+  private final BatchStates batches;
 
-  RoundsController(Walk walk, WaterLog water, People people, Ticks ticks, TaskLog log) {
+  RoundsController(
+      Walk walk, WaterLog water, People people, Ticks ticks, TaskLog log, BatchStates batches) {
     this.walk = walk;
     this.water = water;
     this.people = people;
     this.ticks = ticks;
     this.log = log;
+    this.batches = batches;
   }
 
   /**
@@ -76,7 +80,24 @@ class RoundsController {
     List<Walk.Step> steps = walk.on(context, on);
     addHead(steps, on, model);
     addPiece(context, piece(context, steps, from), on, model);
+    model.addAttribute("tubs", on.equals(context.today()) && from == 0 ? tubs(context) : List.of());
     return "rounds/rounds";
+  }
+
+  /** The tubs of a batch, as one stop. */
+  record TubStop(String name, int jobs, int tubs, long minutes) {}
+
+  private List<TubStop> tubs(CollectionContext context) {
+    return batches.open(context).stream()
+        .filter(state -> !state.inUse().isEmpty())
+        .map(
+            state ->
+                new TubStop(
+                    state.kind().animal().name(),
+                    state.jobsLeft(),
+                    state.inUse().size(),
+                    (long) Math.ceil(state.minutesLeft())))
+        .toList();
   }
 
   private static void addHead(List<Walk.Step> steps, LocalDate day, Model model) {

@@ -3,6 +3,7 @@ package app.islet.web.rearing;
 import app.islet.core.care.Stage;
 import app.islet.core.rearing.Milestone;
 import app.islet.core.rearing.RearingGuide;
+import app.islet.core.rearing.TubBundle;
 import app.islet.core.rearing.TubEvent;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
@@ -17,15 +18,18 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Tubs seen in a stage; the group on the books is in the stage of most of them. */
+/**
+ * What is tapped on tubs and wants more than an entry: a stage seen, which the group on the books
+ * follows where most tubs are in it, and all that is left of a day at once.
+ */
 @Service
-public class TubStages {
+public class TubTaps {
   private final Batches batches;
   private final BatchStates states;
   private final TubLogs logs;
   private final Animals animals;
 
-  TubStages(Batches batches, BatchStates states, TubLogs logs, Animals animals) {
+  TubTaps(Batches batches, BatchStates states, TubLogs logs, Animals animals) {
     this.batches = batches;
     this.states = states;
     this.logs = logs;
@@ -45,10 +49,7 @@ public class TubStages {
     for (Long place : placeIds) {
       TubRecord tub = batches.tub(context, place);
       BatchState state = states.of(context, tub.batchId());
-      UUID own =
-          placeIds.size() == 1
-              ? clientId
-              : UUID.nameUUIDFromBytes((clientId + "-" + place).getBytes(StandardCharsets.UTF_8));
+      UUID own = placeIds.size() == 1 ? clientId : derived(clientId, String.valueOf(place));
       Optional<Milestone> seen = stage(state, tub, milestone);
       seen.ifPresent(
           m ->
@@ -63,6 +64,28 @@ public class TubStages {
         .map(place -> batches.tub(context, place).batchId())
         .distinct()
         .forEach(batch -> follow(context, states.of(context, batch), clientId));
+  }
+
+  /** Logs all that is left to be done of a tub today, in its order. */
+  @Transactional
+  public void bundle(CollectionContext context, long placeId, Instant at, UUID clientId) {
+    TubRecord tub = batches.tub(context, placeId);
+    List<TubBundle.Job> open =
+        states.of(context, tub.batchId()).tubs().stream()
+            .filter(now -> now.record().placeId().equals(placeId))
+            .flatMap(now -> now.bundle().jobs().stream())
+            .filter(job -> job.left() > 0)
+            .toList();
+    for (int i = 0; i < open.size(); i++) {
+      TubEvent.Kind kind = open.get(i).kind().event();
+      // The last one carries the id that was sent: sent again, nothing is left to log.
+      UUID id = i == open.size() - 1 ? clientId : derived(clientId, kind.name());
+      logs.add(context, List.of(placeId), TubEntry.What.of(kind), at, id);
+    }
+  }
+
+  private static UUID derived(UUID clientId, String what) {
+    return UUID.nameUUIDFromBytes((clientId + "-" + what).getBytes(StandardCharsets.UTF_8));
   }
 
   private static Optional<Milestone> stage(BatchState state, TubRecord tub, String milestone) {
@@ -91,7 +114,7 @@ public class TubStages {
           stage.get(),
           otherForm,
           context.today(),
-          UUID.nameUUIDFromBytes((clientId + "-stage").getBytes(StandardCharsets.UTF_8)));
+          derived(clientId, "stage"));
     }
   }
 }

@@ -1,0 +1,44 @@
+package app.islet.web.batches;
+
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.rearing.TubBundle;
+import app.islet.core.rearing.TubWater;
+import app.islet.web.rearing.BatchState;
+import app.islet.web.support.Messages;
+import app.islet.web.support.Units;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What a tub gets today, with its amounts. */
+final class Amounts {
+  private Amounts() {}
+
+  static List<String> of(BatchState state, BatchState.TubNow now, Units u) {
+    List<String> lines = new ArrayList<>();
+    for (TubBundle.Job job : now.bundle().jobs()) {
+      switch (job.kind()) {
+        case CHANGE -> lines.add(water(state, now, u));
+        case FLUSH -> lines.add(Messages.text("rearing.round.flush"));
+        case FEED -> lines.addAll(meals(state, now, u));
+      }
+    }
+    return lines;
+  }
+
+  private static String water(BatchState state, BatchState.TubNow now, Units u) {
+    TubWater water = TubWater.of(state.kind().sheet(), state.kind().housing(), now.tub());
+    return Messages.text(
+        state.kind().housing().wipe() ? "rearing.round.wipe" : "rearing.round.change",
+        u.text(new Quantity(Dimension.VOLUME, water.changeL())),
+        u.cm(water.depthCm()));
+  }
+
+  private static List<String> meals(BatchState state, BatchState.TubNow now, Units u) {
+    double head = state.kind().sheet().body().headShare() * now.tub().milestone().lengthCm();
+    return now.tub().milestone().care().foods().stream()
+        .filter(food -> food.kind().isGiven())
+        .map(food -> u.text(food.meal(now.animals(), head)))
+        .toList();
+  }
+}

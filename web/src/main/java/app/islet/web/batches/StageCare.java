@@ -1,0 +1,130 @@
+package app.islet.web.batches;
+
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Phrase;
+import app.islet.core.quantity.Quantity;
+import app.islet.core.rearing.FoodChange;
+import app.islet.core.rearing.Milestone;
+import app.islet.core.rearing.TubWater;
+import app.islet.core.rearing.Weaning;
+import app.islet.core.rearing.YoungFood;
+import app.islet.core.text.English;
+import app.islet.web.rearing.BatchState;
+import app.islet.web.support.Messages;
+import app.islet.web.support.Units;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Water and food of the stage most of a batch are in, in sentences. */
+final class StageCare {
+  private StageCare() {}
+
+  /** Empty while they are eggs, and when nobody is left. */
+  static List<String> now(BatchState s, Units u) {
+    if (s.timeline().isEmpty() || s.inUse().isEmpty()) {
+      return List.of();
+    }
+    Milestone m = s.stage();
+    BatchState.TubNow tub =
+        s.inUse().stream()
+            .filter(t -> t.tub().milestone().equals(m))
+            .findFirst()
+            .orElse(s.inUse().get(0));
+    List<String> lines = new ArrayList<>();
+    lines.addAll(
+        m.care().onLand() ? List.of(s.kind().guide().changes().regroup()) : water(s, tub, u));
+    double head = s.kind().sheet().body().headShare() * m.lengthCm();
+    m.care().foods().forEach(food -> lines.add(food(food, tub.animals(), head, u)));
+    if (m.care().fastDays() > 0) {
+      lines.add(Messages.text("rearing.now-fast", English.count(m.care().fastDays(), "day")));
+    }
+    s.kind().guide().changes().weaning().flatMap(w -> weaning(s, w, u)).ifPresent(lines::add);
+    s.kind().guide().changes().food().flatMap(c -> change(s, c)).ifPresent(lines::add);
+    return lines;
+  }
+
+  private static List<String> water(BatchState s, BatchState.TubNow tub, Units u) {
+    TubWater water = TubWater.of(s.kind().sheet(), s.kind().housing(), tub.tub());
+    List<String> lines = new ArrayList<>();
+    lines.add(
+        u.text(
+            Phrase.of(
+                Messages.text("rearing.now-water"),
+                Quantity.cm(water.depthCm()),
+                new Quantity(Dimension.VOLUME, water.changeL()),
+                every(s.kind().housing().changeDays()))));
+    if (s.kind().housing().wipe()) {
+      lines.add(Messages.text("rearing.now-wipe"));
+    }
+    if (water.isTooSalty()) {
+      lines.add(
+          u.text(
+              Phrase.of(
+                  Messages.text("rearing.now-salt"),
+                  new Quantity(Dimension.SALINITY, water.saltPpt()))));
+    }
+    lines.add(s.kind().guide().changes().water());
+    return lines;
+  }
+
+  private static String food(YoungFood food, int animals, double headCm, Units u) {
+    String meal = u.text(food.meal(animals, headCm));
+    return food.kind().isGiven()
+        ? Messages.text("rearing.now-food", meal, often(food.timesADay(), food.everyDays()))
+        : meal;
+  }
+
+  private static String often(int times, int everyDays) {
+    if (everyDays > 1) {
+      return every(everyDays);
+    }
+    return switch (times) {
+      case 1 -> Messages.text("rearing.once-a-day");
+      case 2 -> Messages.text("rearing.twice-a-day");
+      default -> Messages.text("rearing.times-a-day", times);
+    };
+  }
+
+  static String every(int days) {
+    return days == 1
+        ? Messages.text("rearing.every-day")
+        : Messages.text("rearing.every-days", days);
+  }
+
+  private static Optional<String> weaning(BatchState s, Weaning w, Units u) {
+    return reached(s, w.at())
+        .map(
+            day ->
+                u.text(
+                    Phrase.of(
+                        Messages.text("rearing.now-weaning"),
+                        Quantity.celsius(w.targetC(day, s.today())),
+                        Quantity.celsius(w.toC()))));
+  }
+
+  private static Optional<String> change(BatchState s, FoodChange c) {
+    return reached(s, c.at())
+        .map(since -> (int) ChronoUnit.DAYS.between(since, s.today()) + 1)
+        .filter(day -> day <= c.days())
+        .map(
+            day ->
+                Messages.text(
+                    "rearing.now-change",
+                    day,
+                    c.days(),
+                    c.oldPercent(day),
+                    English.lower(c.from().words()),
+                    English.lower(c.to().words())));
+  }
+
+  private static Optional<LocalDate> reached(BatchState s, String id) {
+    return s.timeline().stream()
+        .flatMap(t -> t.steps().stream())
+        .filter(step -> step.milestone().id().equals(id))
+        .flatMap(step -> step.reached().stream())
+        .findFirst();
+  }
+}
