@@ -6,6 +6,10 @@ import app.islet.core.livestock.Appetite;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Place;
 import app.islet.core.plan.MealAnswers;
+import app.islet.core.rearing.RearingGuide;
+import app.islet.core.rearing.Tub;
+import app.islet.core.rearing.TubBundle;
+import app.islet.core.rearing.TubEvent;
 import app.islet.core.water.CorrectionStep;
 import app.islet.web.animal.Background;
 import app.islet.web.animal.Photo;
@@ -118,11 +122,36 @@ class MessagesTest {
     for (AnimalCollection.WalkOrder order : AnimalCollection.WalkOrder.values()) {
       asked.add("rounds.order." + order);
     }
+    asked.addAll(keysOfRearing());
     Set<String> known = new TreeSet<>(messages.stringPropertyNames());
     known.removeIf(
         key -> OF_A_FORM.matcher(key).lookingAt() || OF_A_FIGURE.matcher(key).lookingAt());
     asked.removeIf(key -> OF_A_FORM.matcher(key).lookingAt());
     assertThat(asked).containsExactlyInAnyOrderElementsOf(known);
+  }
+
+  private static List<String> keysOfRearing() {
+    List<String> keys = new ArrayList<>();
+    for (TubBundle.Kind kind : TubBundle.Kind.values()) {
+      keys.add("rearing.job." + kind);
+      keys.add("rearing.job-of." + kind);
+    }
+    for (TubEvent.Kind kind : TubEvent.Kind.values()) {
+      keys.add("rearing.did." + kind);
+    }
+    for (Tub.Health health : Tub.Health.values()) {
+      keys.add("rearing.walk." + health);
+      keys.add("rearing.tools." + health);
+    }
+    for (RearingGuide.Beginning begins : RearingGuide.Beginning.values()) {
+      keys.add("rearing.since." + begins);
+    }
+    List.of("ALL", "NOT_FED", "NOT_CHANGED", "NOT_EATING", "GILLS_GOING", "LOOK", "EMPTY")
+        .forEach(show -> keys.add("rearing.show." + show));
+    List.of("STAGE", "NUMBER").forEach(order -> keys.add("rearing.order." + order));
+    List.of("A4_24", "A4_21", "A4_14", "A4_65", "LETTER_30")
+        .forEach(sheet -> keys.add("rearing.sheet." + sheet));
+    return keys;
   }
 
   /** A field without a label fails when its page is opened; here, that no label lacks its field. */

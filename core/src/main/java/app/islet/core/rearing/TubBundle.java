@@ -103,6 +103,13 @@ public record TubBundle(Tub tub, List<Job> jobs) {
     return jobs.stream().mapToInt(Job::left).sum();
   }
 
+  /** Whether all of it was done today that is to be done, so that more would be too much. */
+  public boolean isDone(TubEvent.Kind kind) {
+    return jobs.stream()
+        .filter(job -> job.kind().event() == kind)
+        .anyMatch(job -> job.done() > 0 && job.left() == 0);
+  }
+
   public double minutesLeft() {
     return jobs.stream().mapToDouble(Job::minutesLeft).sum();
   }

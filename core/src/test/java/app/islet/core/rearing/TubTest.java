@@ -55,6 +55,16 @@ class TubTest {
     assertThat(TubBundle.of(done, SINGLY, TODAY).minutes()).isEqualTo(2);
   }
 
+  @Test
+  void what_was_done_as_often_as_it_should_is_done() {
+    Tub once = tub(1, "contrast", false, at(0, 8, TubEvent.Kind.FED));
+    assertThat(TubBundle.of(once, SINGLY, TODAY).isDone(TubEvent.Kind.FED)).isTrue();
+    assertThat(TubBundle.of(once, SINGLY, TODAY).isDone(TubEvent.Kind.CHANGED)).isFalse();
+    Tub flushed = tub(1, "contrast", false, at(0, 8, TubEvent.Kind.FLUSHED));
+    assertThat(TubBundle.of(flushed, BOXES, TODAY).isDone(TubEvent.Kind.FLUSHED)).isFalse();
+    assertThat(TubBundle.of(flushed, BOXES, TODAY).isDone(TubEvent.Kind.NOTE)).isFalse();
+  }
+
   @ParameterizedTest(name = "changed {0} days ago: {1}")
   @CsvSource({"6, false", "7, true"})
   void a_box_is_changed_each_week_and_flushed_twice_a_day(int daysAgo, boolean due) {

@@ -28,10 +28,11 @@ final class Amounts {
 
   private static String water(BatchState state, BatchState.TubNow now, Units u) {
     TubWater water = TubWater.of(state.kind().sheet(), state.kind().housing(), now.tub());
-    return Messages.text(
-        state.kind().housing().wipe() ? "rearing.round.wipe" : "rearing.round.change",
-        u.text(new Quantity(Dimension.VOLUME, water.changeL())),
-        u.cm(water.depthCm()));
+    String litres = u.text(new Quantity(Dimension.VOLUME, water.changeL()));
+    String depth = u.cm(water.depthCm());
+    return state.kind().housing().wipe()
+        ? Messages.text("rearing.round.wipe", litres, depth)
+        : Messages.text("rearing.round.change", litres, depth);
   }
 
   private static List<String> meals(BatchState state, BatchState.TubNow now, Units u) {

@@ -4,12 +4,14 @@ import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.livestock.UnbalancedException;
 import app.islet.core.rearing.TubEvent;
+import app.islet.web.account.People;
 import app.islet.web.animal.Books;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.rearing.BatchState;
 import app.islet.web.rearing.BatchStates;
 import app.islet.web.rearing.Batches;
 import app.islet.web.rearing.TubEntry;
+import app.islet.web.rearing.TubLog;
 import app.islet.web.rearing.TubLogs;
 import app.islet.web.rearing.TubRecord;
 import app.islet.web.rearing.TubTaps;
@@ -45,13 +47,16 @@ class BoardController {
   private final TubLogs logs;
   private final TubTaps taps;
   private final Books books;
+  private final People people;
 
-  BoardController(Batches batches, BatchStates states, TubLogs logs, TubTaps taps, Books books) {
+  BoardController(
+      Batches batches, BatchStates states, TubLogs logs, TubTaps taps, Books books, People people) {
     this.batches = batches;
     this.states = states;
     this.logs = logs;
     this.taps = taps;
     this.books = books;
+    this.people = people;
   }
 
   @GetMapping
@@ -130,8 +135,15 @@ class BoardController {
     if (!form.typed("cause").isEmpty()) {
       return lost(context, place, form, reply, address);
     }
-    log(context, List.of(place), form);
-    return reply.done(address);
+    TubEntry.What what = what(form);
+    if (what.kind() == TubEvent.Kind.STAGE) {
+      taps.seen(context, List.of(place), what.milestone(), at(form), form.clientId());
+      return reply.done(address);
+    }
+    Optional<TubLog.Last> before = taps.tap(context, place, what, at(form), form.clientId());
+    return before.isPresent()
+        ? reply.already(already(batches.tub(context, place), before.get()), address)
+        : reply.done(address);
   }
 
   /** The same for several at once. */
@@ -144,20 +156,29 @@ class BoardController {
     if (tubs == null || tubs.isEmpty()) {
       return reply.notDone(Messages.text("rearing.none-chosen"), context.path("/rearing"));
     }
-    log(context, tubs, form);
+    TubEntry.What what = what(form);
+    int logged = tubs.size();
+    if (what.kind() == TubEvent.Kind.STAGE) {
+      taps.seen(context, tubs, "", at(form), form.clientId());
+    } else {
+      logged = taps.tapAll(context, tubs, what, at(form), form.clientId());
+    }
+    String did = TubCard.did(what.kind());
     return reply.saved(
-        Messages.text(
-            "rearing.logged-many", Messages.text("rearing.did." + form.typed("kind")), tubs.size()),
+        logged == tubs.size()
+            ? Messages.text("rearing.logged-many", did, logged)
+            : Messages.text("rearing.logged-some", did, logged, tubs.size() - logged),
         context.path("/rearing"));
   }
 
-  private void log(CollectionContext context, List<Long> tubs, Form form) {
-    TubEntry.What what = what(form);
-    if (what.kind() == TubEvent.Kind.STAGE) {
-      taps.seen(context, tubs, what.milestone(), at(form), form.clientId());
-    } else {
-      logs.add(context, tubs, what, at(form), form.clientId());
-    }
+  /** Two at one tub: the second is told who was first, and that nothing was added. */
+  private String already(TubRecord tub, TubLog.Last before) {
+    return Messages.text(
+        "rearing.already",
+        tub.number(),
+        TubCard.did(before.event().kind()),
+        TubCard.TIME.format(before.event().at()),
+        people.name(before.enteredBy()).orElse("somebody else"));
   }
 
   @PostMapping("/undo")
@@ -165,9 +186,7 @@ class BoardController {
     String address = context.path("/rearing");
     Optional<TubEvent.Kind> undone = logs.undo(context, form.clientId("entry"), form.clientId());
     return undone.isPresent()
-        ? reply.saved(
-            Messages.text("rearing.undone", Messages.text("rearing.did." + undone.get().name())),
-            address)
+        ? reply.saved(Messages.text("rearing.undone", TubCard.did(undone.get())), address)
         : reply.notDone(Messages.text("rearing.nothing-to-undo"), address);
   }
 

@@ -2,7 +2,6 @@ package app.islet.web.batches;
 
 import app.islet.core.plan.Hatchery;
 import app.islet.core.quantity.Dimension;
-import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.rearing.Lessons;
 import app.islet.core.rearing.Losses;
@@ -52,12 +51,11 @@ final class OutlookWords {
             English.shortDay(o.end().from()),
             English.shortDay(o.end().to())));
     lines.add(
-        u.text(
-            Phrase.of(
-                Messages.text("rearing.outlook.work"),
-                English.count(tubs.size(), "tub"),
-                Math.max(1, Math.round(o.minutesADay())),
-                new Quantity(Dimension.VOLUME, o.litresADay()))));
+        Messages.text(
+            "rearing.outlook.work",
+            English.count(tubs.size(), "tub"),
+            Math.max(1, Math.round(o.minutesADay())),
+            u.text(new Quantity(Dimension.VOLUME, o.litresADay()))));
     o.foodG().forEach((food, g) -> lines.add(food(s, food, g, u)));
     o.tooSmall()
         .ifPresent(
@@ -77,8 +75,7 @@ final class OutlookWords {
           ? Messages.text("rearing.outlook.hatch", each, u.text(hatchery.recipe()))
           : Messages.text("rearing.outlook.hatch-later");
     }
-    return u.text(
-        Phrase.of(Messages.text("rearing.outlook.food"), food.words(), Quantity.grams(g)));
+    return Messages.text("rearing.outlook.food", food.words(), u.grams(g));
   }
 
   private static List<Outlook.Earlier> earlier(BatchState s, List<BatchState> finished) {
@@ -167,8 +164,9 @@ final class OutlookWords {
         r.largeEnough()
             .map(
                 enough ->
-                    Messages.text(
-                        enough ? "rearing.ready.large-enough" : "rearing.ready.too-small", length))
+                    enough
+                        ? Messages.text("rearing.ready.large-enough", length)
+                        : Messages.text("rearing.ready.too-small", length))
             .orElse(Messages.text("rearing.ready.measure", length)));
     lines.add(Messages.text("rearing.ready.takes", r.takes()));
     r.law().forEach(note -> lines.add(note.kind().word() + ": " + note.text()));

@@ -41,11 +41,7 @@ class RoundController {
                 .map(now -> stop(context, state, now))
                 .toList();
         if (!stops.isEmpty()) {
-          groups.add(
-              new Group(
-                  Messages.text("rearing.walk." + health.name(), state.kind().animal().name()),
-                  Messages.text("rearing.tools." + health.name()),
-                  stops));
+          groups.add(new Group(title(health, state), tools(health), stops));
         }
       }
     }
@@ -54,6 +50,16 @@ class RoundController {
     model.addAttribute("jobs", open.stream().mapToInt(BatchState::jobsLeft).sum());
     model.addAttribute("day", context.today());
     return "batches/round";
+  }
+
+  private static String title(Tub.Health health, BatchState state) {
+    String key = "rearing.walk." + health.name();
+    return Messages.text(key, state.kind().animal().name());
+  }
+
+  private static String tools(Tub.Health health) {
+    String key = "rearing.tools." + health.name();
+    return Messages.text(key);
   }
 
   private static Stop stop(CollectionContext context, BatchState state, BatchState.TubNow now) {

@@ -116,6 +116,11 @@ class ShareController {
       return error == null ? "" : error;
     }
 
+    public String countsNote() {
+      String error = error("counts");
+      return error.isEmpty() ? Messages.text("rearing.in-each-help") : error;
+    }
+
     /** How many one of the batch's usual boxes holds. */
     public String most() {
       Housing housing = state.kind().housing();

@@ -1,7 +1,6 @@
 package app.islet.web.batches;
 
 import app.islet.core.quantity.Dimension;
-import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.rearing.FoodChange;
 import app.islet.core.rearing.Milestone;
@@ -50,21 +49,18 @@ final class StageCare {
     TubWater water = TubWater.of(s.kind().sheet(), s.kind().housing(), tub.tub());
     List<String> lines = new ArrayList<>();
     lines.add(
-        u.text(
-            Phrase.of(
-                Messages.text("rearing.now-water"),
-                Quantity.cm(water.depthCm()),
-                new Quantity(Dimension.VOLUME, water.changeL()),
-                every(s.kind().housing().changeDays()))));
+        Messages.text(
+            "rearing.now-water",
+            u.cm(water.depthCm()),
+            u.text(new Quantity(Dimension.VOLUME, water.changeL())),
+            every(s.kind().housing().changeDays())));
     if (s.kind().housing().wipe()) {
       lines.add(Messages.text("rearing.now-wipe"));
     }
     if (water.isTooSalty()) {
       lines.add(
-          u.text(
-              Phrase.of(
-                  Messages.text("rearing.now-salt"),
-                  new Quantity(Dimension.SALINITY, water.saltPpt()))));
+          Messages.text(
+              "rearing.now-salt", u.text(new Quantity(Dimension.SALINITY, water.saltPpt()))));
     }
     lines.add(s.kind().guide().changes().water());
     return lines;
@@ -98,11 +94,10 @@ final class StageCare {
     return reached(s, w.at())
         .map(
             day ->
-                u.text(
-                    Phrase.of(
-                        Messages.text("rearing.now-weaning"),
-                        Quantity.celsius(w.targetC(day, s.today())),
-                        Quantity.celsius(w.toC()))));
+                Messages.text(
+                    "rearing.now-weaning",
+                    u.celsius(w.targetC(day, s.today())),
+                    u.celsius(w.toC())));
   }
 
   private static Optional<String> change(BatchState s, FoodChange c) {

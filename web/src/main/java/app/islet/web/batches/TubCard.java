@@ -3,6 +3,7 @@ package app.islet.web.batches;
 import app.islet.core.rearing.Housing;
 import app.islet.core.rearing.Milestone;
 import app.islet.core.rearing.Tub;
+import app.islet.core.rearing.TubBundle;
 import app.islet.core.rearing.TubEvent;
 import app.islet.core.rearing.TubState;
 import app.islet.core.text.English;
@@ -36,7 +37,7 @@ record TubCard(
     Told told,
     List<Job> jobs,
     Optional<Undo> last) {
-  private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
+  static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
 
   /** Whether all of today is done. */
   public boolean done() {
@@ -101,13 +102,13 @@ record TubCard(
   }
 
   static String name(BatchState state, BatchState.TubNow now) {
-    String key =
-        now.eggs()
-            ? "rearing.eggs-number"
-            : state.batch().housing() == Housing.Kind.BOXES
-                ? "rearing.box-number"
-                : "rearing.tub-number";
-    return Messages.text(key, now.tub().number());
+    int number = now.tub().number();
+    if (now.eggs()) {
+      return Messages.text("rearing.eggs-number", number);
+    }
+    return state.batch().housing() == Housing.Kind.BOXES
+        ? Messages.text("rearing.box-number", number)
+        : Messages.text("rearing.tub-number", number);
   }
 
   private static String picture(BatchState state, BatchState.TubNow now) {
@@ -179,16 +180,13 @@ record TubCard(
 
   private static List<Job> jobs(BatchState.TubNow now) {
     return now.bundle().jobs().stream()
-        .map(
-            job ->
-                new Job(
-                    job.kind().event(),
-                    job.times() > 1
-                        ? Messages.text(
-                            "rearing.job-of." + job.kind().name(), job.done(), job.times())
-                        : Messages.text("rearing.job." + job.kind().name()),
-                    job.left() == 0))
+        .map(job -> new Job(job.kind().event(), words(job), job.left() == 0))
         .toList();
+  }
+
+  private static String words(TubBundle.Job job) {
+    String key = (job.times() > 1 ? "rearing.job-of." : "rearing.job.") + job.kind().name();
+    return Messages.text(key, job.done(), job.times());
   }
 
   /** The last entry of today, of whoever looks or of anybody where a keeper does. */
@@ -202,8 +200,12 @@ record TubCard(
   }
 
   private static String words(TubLog.Last last) {
-    return Messages.text("rearing.did." + last.event().kind().name())
-        + " "
-        + TIME.format(last.event().at());
+    return did(last.event().kind()) + " " + TIME.format(last.event().at());
+  }
+
+  /** What was done, as in {@code Fed}. */
+  static String did(TubEvent.Kind kind) {
+    String key = "rearing.did." + kind.name();
+    return Messages.text(key);
   }
 }

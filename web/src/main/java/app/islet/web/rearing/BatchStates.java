@@ -19,6 +19,7 @@ import app.islet.web.animal.Books;
 import app.islet.web.animal.Tubs;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.support.NotFoundException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -78,6 +79,21 @@ public class BatchStates {
         .toList();
   }
 
+  /** What one tub wants today; found without the other tubs of its batch. */
+  @Transactional(readOnly = true)
+  public TubBundle bundle(CollectionContext context, long placeId) {
+    TubRecord record = batches.tub(context, placeId);
+    return of(
+            context,
+            List.of(batches.get(context, record.batchId())),
+            Map.of(record.batchId(), List.of(record)))
+        .stream()
+        .flatMap(state -> state.tubs().stream())
+        .map(BatchState.TubNow::bundle)
+        .findFirst()
+        .orElseThrow(() -> new NotFoundException("the tub was put away"));
+  }
+
   @Transactional(readOnly = true)
   public BatchState of(CollectionContext context, long batchId) {
     return of(context, List.of(batches.get(context, batchId))).get(0);
@@ -87,10 +103,15 @@ public class BatchStates {
     if (some.isEmpty()) {
       return List.of();
     }
-    CareLibrary library = sheets.library(context);
     Map<Long, List<TubRecord>> boxes = new HashMap<>();
     tubs.findByBatchIdInOrderByNumber(some.stream().map(Batch::id).toList())
         .forEach(tub -> boxes.computeIfAbsent(tub.batchId(), id -> new ArrayList<>()).add(tub));
+    return of(context, some, boxes);
+  }
+
+  private List<BatchState> of(
+      CollectionContext context, List<Batch> some, Map<Long, List<TubRecord>> boxes) {
+    CareLibrary library = sheets.library(context);
     Map<Long, TubLog> logged =
         logs.of(context, boxes.values().stream().flatMap(List::stream).toList());
     Map<Long, Family> families = families(context, some);

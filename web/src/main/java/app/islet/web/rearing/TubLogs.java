@@ -24,6 +24,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** What was done to tubs. Helpers add to it; what it tells of a tub is kept by its version. */
 @Service
@@ -82,9 +83,17 @@ public class TubLogs {
         .forEach(e -> found.computeIfAbsent(e.placeId(), id -> new ArrayList<>()).add(e));
     for (TubRecord tub : missing) {
       TubLog log = log(context, found.getOrDefault(tub.placeId(), List.of()));
-      kept.put(key(context, tub), log);
+      if (!writing()) {
+        kept.put(key(context, tub), log);
+      }
       logs.put(tub.placeId(), log);
     }
+  }
+
+  /** What a transaction writes itself may yet be rolled back: its versions are not kept. */
+  private static boolean writing() {
+    return TransactionSynchronizationManager.isActualTransactionActive()
+        && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
   }
 
   private static TubLog log(CollectionContext context, List<TubEntry> of) {
@@ -134,6 +143,31 @@ public class TubLogs {
       }
     }
     entries.flush();
+  }
+
+  /** Whether what was sent with that id is logged already. */
+  @Transactional(readOnly = true)
+  public boolean has(UUID clientId) {
+    return entries.findByClientId(clientId).isPresent();
+  }
+
+  /** The newest entry of today of a kind, of one tub. */
+  @Transactional(readOnly = true)
+  public Optional<TubLog.Last> today(CollectionContext context, long placeId, TubEvent.Kind kind) {
+    ZoneId zone = context.collection().zone();
+    return entries.valid(List.of(placeId)).stream()
+        .filter(e -> e.what().kind() == kind)
+        .map(e -> new TubLog.Last(e.clientId(), e.event(zone), e.enteredBy()))
+        .filter(last -> last.event().at().toLocalDate().equals(context.today()))
+        .reduce((older, newer) -> newer);
+  }
+
+  /** Holds a tub until the transaction ends: of two who tap at once the second sees the first. */
+  @Transactional
+  public void hold(CollectionContext context, long placeId) {
+    if (tubs.lock(List.of(placeId), context.collectionId()).isEmpty()) {
+      throw new NotFoundException("no such tub");
+    }
   }
 
   private Instant at(Instant doneAt) {

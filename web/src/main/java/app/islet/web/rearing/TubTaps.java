@@ -66,16 +66,51 @@ public class TubTaps {
         .forEach(batch -> follow(context, states.of(context, batch), clientId));
   }
 
+  /**
+   * Logs what was done to a tub, unless it was done today as often as it should.
+   *
+   * @return who had done it, where nothing was added
+   */
+  @Transactional
+  public Optional<TubLog.Last> tap(
+      CollectionContext context, long placeId, TubEntry.What what, Instant at, UUID clientId) {
+    logs.hold(context, placeId);
+    boolean today =
+        at.equals(Instant.MAX)
+            || at.atZone(context.collection().zone()).toLocalDate().equals(context.today());
+    if (today && !logs.has(clientId) && states.bundle(context, placeId).isDone(what.kind())) {
+      return logs.today(context, placeId, what.kind());
+    }
+    logs.add(context, List.of(placeId), what, at, clientId);
+    return Optional.empty();
+  }
+
+  /**
+   * The same of several.
+   *
+   * @return how many were logged; the others had been done
+   */
+  @Transactional
+  public int tapAll(
+      CollectionContext context,
+      Collection<Long> placeIds,
+      TubEntry.What what,
+      Instant at,
+      UUID clientId) {
+    int logged = 0;
+    for (Long place : placeIds.stream().sorted().toList()) {
+      UUID own = derived(clientId, String.valueOf(place));
+      logged += tap(context, place, what, at, own).isEmpty() ? 1 : 0;
+    }
+    return logged;
+  }
+
   /** Logs all that is left to be done of a tub today, in its order. */
   @Transactional
   public void bundle(CollectionContext context, long placeId, Instant at, UUID clientId) {
-    TubRecord tub = batches.tub(context, placeId);
+    logs.hold(context, placeId);
     List<TubBundle.Job> open =
-        states.of(context, tub.batchId()).tubs().stream()
-            .filter(now -> now.record().placeId().equals(placeId))
-            .flatMap(now -> now.bundle().jobs().stream())
-            .filter(job -> job.left() > 0)
-            .toList();
+        states.bundle(context, placeId).jobs().stream().filter(job -> job.left() > 0).toList();
     for (int i = 0; i < open.size(); i++) {
       TubEvent.Kind kind = open.get(i).kind().event();
       // The last one carries the id that was sent: sent again, nothing is left to log.
