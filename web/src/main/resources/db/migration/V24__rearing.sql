@@ -64,6 +64,8 @@ create table tub_entry (
     kind       text not null check (kind ~ '^[A-Z_]+$'),
     milestone  text not null check (length(milestone) <= 40),
     note       text not null check (length(note) <= 300),
+    smallest_cm double precision check (smallest_cm between 0.05 and 500),
+    largest_cm  double precision check (largest_cm between smallest_cm and 500),
     done_at    timestamptz not null,
     strikes    bigint references tub_entry,
     client_id  uuid not null unique,

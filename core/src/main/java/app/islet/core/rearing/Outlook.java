@@ -12,6 +12,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What a batch comes to, if it goes on as such batches do. An estimate with its range.
@@ -48,7 +49,7 @@ public record Outlook(
 
   /**
    * @param tubs with animals
-   * @param alive in them all
+   * @param minutesATub of this keeper, where it is known
    */
   public static Outlook of(
       RearingGuide guide,
@@ -56,6 +57,7 @@ public record Outlook(
       Timeline timeline,
       Collection<Tub> tubs,
       Collection<Earlier> earlier,
+      OptionalDouble minutesATub,
       LocalDate today) {
     int alive = tubs.stream().mapToInt(Tub::animals).sum();
     int known = earlier.stream().mapToInt(Earlier::alive).sum();
@@ -68,7 +70,9 @@ public record Outlook(
             ? Evidence.measured("%d of %d of your earlier ones".formatted(stood, known))
             : guide.outcome().basis(),
         timeline.end(),
-        minutes(tubs, housing, today),
+        minutesATub.isPresent()
+            ? minutesATub.getAsDouble() * tubs.stream().filter(tub -> tub.animals() > 0).count()
+            : minutes(tubs, housing),
         litres(tubs, housing),
         food(guide, timeline, alive, today),
         tooSmall(guide, timeline, tubs, housing));
@@ -91,7 +95,7 @@ public record Outlook(
     return new Range(Math.pow(all.min() / PERCENT, part), Math.pow(all.max() / PERCENT, part));
   }
 
-  private static double minutes(Collection<Tub> tubs, Housing housing, LocalDate today) {
+  private static double minutes(Collection<Tub> tubs, Housing housing) {
     return tubs.stream()
         .filter(tub -> tub.animals() > 0)
         .mapToDouble(

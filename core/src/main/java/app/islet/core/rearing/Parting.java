@@ -5,10 +5,9 @@ import app.islet.core.care.Body;
 /**
  * Who of a box must be parted: a large one bites the tail off a small one, or swallows it.
  *
- * @param smallestCm in the box
- * @param largestCm in the box
+ * @param sizes of those in the box
  */
-public record Parting(double smallestCm, double largestCm, Why why) {
+public record Parting(Sizes sizes, Why why) {
   /** Why, the gravest first. */
   public enum Why {
     /** The small one fits the large one's mouth. */
@@ -22,15 +21,11 @@ public record Parting(double smallestCm, double largestCm, Why why) {
    * @param sizeRatio length of the shorter over that of the longer, below which they are parted; 0
    *     where it does not matter
    */
-  public static Parting of(Body body, double sizeRatio, double smallestCm, double largestCm) {
-    if (!(smallestCm > 0 && largestCm >= smallestCm)) {
-      throw new IllegalArgumentException(
-          "the smallest is %s cm and the largest %s cm".formatted(smallestCm, largestCm));
-    }
-    boolean fits = body.mouthShare() * largestCm >= body.widthShare() * smallestCm;
-    Why why =
-        fits ? Why.SWALLOWED : smallestCm / largestCm < sizeRatio - 1e-9 ? Why.UNLIKE : Why.NONE;
-    return new Parting(smallestCm, largestCm, why);
+  public static Parting of(Body body, double sizeRatio, Sizes sizes) {
+    double ratio = sizes.smallestCm() / sizes.largestCm();
+    boolean fits = body.mouthShare() >= body.widthShare() * ratio;
+    Why why = fits ? Why.SWALLOWED : ratio < sizeRatio - 1e-9 ? Why.UNLIKE : Why.NONE;
+    return new Parting(sizes, why);
   }
 
   public boolean isNeeded() {

@@ -1,6 +1,7 @@
 package app.islet.core.rearing;
 
 import java.time.LocalDate;
+import java.util.Optional;
 
 /**
  * A tub or box of a batch today.
@@ -10,7 +11,8 @@ import java.time.LocalDate;
  * @param litres of water in it
  * @param animals in it now
  * @param milestone the stage they are in
- * @param lostLately whether one died here within three days of something that may spread
+ * @param lostLately whether one was lost here within three days
+ * @param parting whether those in it must be parted; empty where nobody measured several
  */
 public record Tub(
     String key,
@@ -19,14 +21,15 @@ public record Tub(
     int animals,
     Milestone milestone,
     TubState state,
-    boolean lostLately) {
+    boolean lostLately,
+    Optional<Parting> parting) {
   /** Days without food for young that are not changing; common practice, no source. */
   private static final int USUAL_FAST_DAYS = 1;
 
   /** How it stands, the cleanest first: in this order tubs are visited. */
   public enum Health {
     WELL,
-    /** Eats nothing for longer than is normal, or one died lately. */
+    /** Eats nothing for longer than is normal, must be parted, or one was lost lately. */
     WATCH,
     APART
   }
@@ -57,6 +60,9 @@ public record Tub(
     if (state.apart()) {
       return Health.APART;
     }
-    return lostLately || appetite(today) == Appetite.TOO_LONG ? Health.WATCH : Health.WELL;
+    boolean parted = parting.filter(Parting::isNeeded).isPresent();
+    return lostLately || parted || appetite(today) == Appetite.TOO_LONG
+        ? Health.WATCH
+        : Health.WELL;
   }
 }

@@ -12,18 +12,27 @@ import java.util.Optional;
  * What its log tells of a tub.
  *
  * @param milestone id of the stage last seen; empty where nobody said
+ * @param sizes when they were last measured
  * @param notEatingSince the day of the first meal that was left, since one was eaten
- * @param mealOpen when it was fed, while nobody looked whether it was eaten
  * @param apart whether it is sick or suspect
  */
 public record TubState(
     Optional<String> milestone,
-    Optional<LocalDateTime> fed,
-    Optional<LocalDateTime> changed,
+    Optional<Sizes> sizes,
+    Last last,
     Optional<LocalDate> notEatingSince,
-    Optional<LocalDateTime> mealOpen,
     Today today,
     boolean apart) {
+  /**
+   * When it was last seen to.
+   *
+   * @param mealOpen when it was fed, while nobody looked whether it was eaten
+   */
+  public record Last(
+      Optional<LocalDateTime> fed,
+      Optional<LocalDateTime> changed,
+      Optional<LocalDateTime> mealOpen) {}
+
   /** How often each was done today. */
   public record Today(int fed, int changed, int flushed) {}
 
@@ -32,6 +41,7 @@ public record TubState(
 
   public static TubState of(Collection<TubEvent> log, LocalDate today) {
     Optional<String> milestone = Optional.empty();
+    Optional<Sizes> sizes = Optional.empty();
     Optional<LocalDateTime> fed = Optional.empty();
     Optional<LocalDateTime> changed = Optional.empty();
     Optional<LocalDate> notEating = Optional.empty();
@@ -54,13 +64,19 @@ public record TubState(
         }
         case CHANGED -> changed = Optional.of(e.at());
         case STAGE -> milestone = Optional.of(e.milestone());
+        case SIZED -> sizes = e.sizes();
         case APART -> apart = true;
         case WELL -> apart = false;
         case FLUSHED, NOTE -> {}
       }
     }
     return new TubState(
-        milestone, fed, changed, notEating, mealOpen, countsOf(inOrder, today), apart);
+        milestone,
+        sizes,
+        new Last(fed, changed, mealOpen),
+        notEating,
+        countsOf(inOrder, today),
+        apart);
   }
 
   private static Today countsOf(List<TubEvent> log, LocalDate today) {
@@ -73,6 +89,18 @@ public record TubState(
   private static int count(List<TubEvent> log, TubEvent.Kind kind, LocalDate today) {
     return (int)
         log.stream().filter(e -> e.kind() == kind && e.at().toLocalDate().equals(today)).count();
+  }
+
+  public Optional<LocalDateTime> fed() {
+    return last.fed();
+  }
+
+  public Optional<LocalDateTime> changed() {
+    return last.changed();
+  }
+
+  public Optional<LocalDateTime> mealOpen() {
+    return last.mealOpen();
   }
 
   /** Days without a meal that was eaten; 0 while it eats. */

@@ -26,14 +26,15 @@ class OutlookTest {
   private static List<Tub> tubs(int count, String stage, double litres) {
     Milestone milestone = GUIDE.milestone(stage).orElseThrow();
     return IntStream.rangeClosed(1, count)
-        .mapToObj(i -> new Tub("t" + i, i, litres, 1, milestone, TubState.NEW, false))
+        .mapToObj(
+            i -> new Tub("t" + i, i, litres, 1, milestone, TubState.NEW, false, Optional.empty()))
         .toList();
   }
 
   private static Outlook outlook(List<Tub> tubs, List<Outlook.Earlier> earlier, LocalDate today) {
     Timeline timeline =
         Timeline.of(GUIDE, BORN, OptionalDouble.empty(), Map.of("contrast", BORN.plusDays(14)));
-    return Outlook.of(GUIDE, SINGLY, timeline, tubs, earlier, today);
+    return Outlook.of(GUIDE, SINGLY, timeline, tubs, earlier, OptionalDouble.empty(), today);
   }
 
   @Test
@@ -42,6 +43,21 @@ class OutlookTest {
     assertThat(outlook.minutesADay()).isEqualTo(38);
     assertThat(outlook.litresADay()).isCloseTo(9.5, within(1e-9));
     assertThat(outlook.foodG()).containsKey(YoungFood.Kind.CHOPPED_WORM);
+  }
+
+  @Test
+  void a_pace_that_was_measured_counts_more_than_what_is_usual() {
+    Timeline timeline = Timeline.of(GUIDE, BORN, OptionalDouble.empty(), Map.of());
+    Outlook outlook =
+        Outlook.of(
+            GUIDE,
+            SINGLY,
+            timeline,
+            tubs(10, "born", 0.5),
+            List.of(),
+            OptionalDouble.of(1.5),
+            BORN);
+    assertThat(outlook.minutesADay()).isEqualTo(15);
   }
 
   @Test
@@ -68,13 +84,18 @@ class OutlookTest {
 
   @Test
   void small_tubs_are_told_before_they_are_too_small() {
-    List<Tub> small = List.of(new Tub("t", 1, 0.5, 1, GUIDE.first(), TubState.NEW, false));
+    List<Tub> small =
+        List.of(new Tub("t", 1, 0.5, 1, GUIDE.first(), TubState.NEW, false, Optional.empty()));
     Timeline young = Timeline.of(GUIDE, BORN, OptionalDouble.empty(), Map.of());
     Optional<Milestone> tooSmall =
-        Outlook.of(GUIDE, SINGLY, young, small, List.of(), BORN).tooSmall();
+        Outlook.of(GUIDE, SINGLY, young, small, List.of(), OptionalDouble.empty(), BORN).tooSmall();
     assertThat(tooSmall.map(Milestone::id)).contains("ridge");
-    List<Tub> large = List.of(new Tub("t", 1, 1, 1, GUIDE.first(), TubState.NEW, false));
-    assertThat(Outlook.of(GUIDE, SINGLY, young, large, List.of(), BORN).tooSmall()).isEmpty();
+    List<Tub> large =
+        List.of(new Tub("t", 1, 1, 1, GUIDE.first(), TubState.NEW, false, Optional.empty()));
+    assertThat(
+            Outlook.of(GUIDE, SINGLY, young, large, List.of(), OptionalDouble.empty(), BORN)
+                .tooSmall())
+        .isEmpty();
   }
 
   @Test

@@ -107,7 +107,10 @@ class SharesTest {
     // A mouth of 12 % and a body 40 % as wide as long: it fits from 0.3 of the length downwards.
     var sheet = CareLibrary.bundled().find("dwarf-frog").orElseThrow();
     Parting parting =
-        Parting.of(sheet.body(), sheet.row().get(0).needs().group().sizeRatio(), smallest, largest);
+        Parting.of(
+            sheet.body(),
+            sheet.row().get(0).needs().group().sizeRatio(),
+            new Sizes(smallest, largest));
     assertThat(parting.why()).isEqualTo(why);
   }
 }

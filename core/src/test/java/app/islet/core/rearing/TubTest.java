@@ -10,6 +10,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -30,7 +31,7 @@ class TubTest {
 
   private static Tub tub(int number, String stage, boolean lost, TubEvent... log) {
     TubState state = TubState.of(List.of(log), TODAY);
-    return new Tub("t" + number, number, 0.5, 1, milestone(stage), state, lost);
+    return new Tub("t" + number, number, 0.5, 1, milestone(stage), state, lost, Optional.empty());
   }
 
   private static Milestone milestone(String id) {
@@ -85,7 +86,8 @@ class TubTest {
 
   @Test
   void an_empty_tub_wants_nothing() {
-    Tub empty = new Tub("t", 1, 0.5, 0, milestone("contrast"), TubState.NEW, false);
+    Tub empty =
+        new Tub("t", 1, 0.5, 0, milestone("contrast"), TubState.NEW, false, Optional.empty());
     assertThat(TubBundle.of(empty, SINGLY, TODAY).jobs()).isEmpty();
   }
 
@@ -127,8 +129,8 @@ class TubTest {
                 at(3, 8, TubEvent.Kind.FED),
                 at(3, 9, TubEvent.Kind.LEFT_OVER),
                 at(2, 8, TubEvent.Kind.CHANGED),
-                new TubEvent(TODAY.minusDays(2).atTime(9, 0), TubEvent.Kind.STAGE, "ridge", ""),
-                new TubEvent(TODAY.minusDays(1).atTime(9, 0), TubEvent.Kind.STAGE, "contrast", ""),
+                TubEvent.stage(TODAY.minusDays(2).atTime(9, 0), "ridge"),
+                TubEvent.stage(TODAY.minusDays(1).atTime(9, 0), "contrast"),
                 at(0, 7, TubEvent.Kind.FED),
                 at(0, 8, TubEvent.Kind.EATEN)));
     TubState inOrder = TubState.of(log, TODAY);

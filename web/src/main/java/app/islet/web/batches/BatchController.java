@@ -5,6 +5,7 @@ import app.islet.core.livestock.Place;
 import app.islet.core.livestock.UnbalancedException;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.rearing.Housing;
+import app.islet.core.rearing.Sizes;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
@@ -15,6 +16,7 @@ import app.islet.web.collection.CollectionContext;
 import app.islet.web.rearing.BatchState;
 import app.islet.web.rearing.BatchStates;
 import app.islet.web.rearing.Batches;
+import app.islet.web.rearing.TubLogs;
 import app.islet.web.rearing.TubRecord;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
@@ -45,14 +47,21 @@ class BatchController {
   private final Animals animals;
   private final Books books;
   private final Residents residents;
+  private final TubLogs logs;
 
   BatchController(
-      Batches batches, BatchStates states, Animals animals, Books books, Residents residents) {
+      Batches batches,
+      BatchStates states,
+      Animals animals,
+      Books books,
+      Residents residents,
+      TubLogs logs) {
     this.batches = batches;
     this.states = states;
     this.animals = animals;
     this.books = books;
     this.residents = residents;
+    this.logs = logs;
   }
 
   @GetMapping("/batches/{id}")
@@ -74,6 +83,10 @@ class BatchController {
         waterC.isPresent()
             ? Form.shown(waterC.getAsDouble(), Dimension.TEMPERATURE, context.system())
             : "");
+    model.addAttribute(
+        "lengths",
+        LengthChart.of(
+            logs.measured(context, state.batch()), BatchView.since(state), context.units()));
     model.addAttribute("seen", books.seen(state.kind().animal()));
     return "batches/batch";
   }
@@ -87,6 +100,14 @@ class BatchController {
             .map(batch -> BatchLine.of(batch, animals.get(context, batch.animalId()).name()))
             .toList());
     return "batches/all";
+  }
+
+  /** As measured in the tubs, else as measured of the group. */
+  private OptionalDouble smallestCm(BatchState state) {
+    Optional<Sizes> sizes = state.sizes();
+    return sizes.isPresent()
+        ? OptionalDouble.of(sizes.get().smallestCm())
+        : smallestCm(state.kind().animal());
   }
 
   private OptionalDouble smallestCm(Animal animal) {

@@ -3,6 +3,8 @@ package app.islet.web.batches;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.livestock.UnbalancedException;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.rearing.Sizes;
 import app.islet.core.rearing.TubEvent;
 import app.islet.web.account.People;
 import app.islet.web.animal.Books;
@@ -25,6 +27,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,6 +41,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/c/{collection}/rearing")
 class BoardController {
   private static final int LONGEST_CAUSE = 60;
+  private static final int LONGEST_NOTE = 300;
 
   /** All that is left of the day. */
   private static final String BUNDLE = "BUNDLE";
@@ -234,7 +238,29 @@ class BoardController {
     }
     String milestone = kind == TubEvent.Kind.STAGE ? form.typed("milestone") : "";
     String note = form.typed("note");
-    return new TubEntry.What(kind, milestone, note.substring(0, Math.min(300, note.length())));
+    return new TubEntry.What(
+        kind,
+        milestone,
+        note.substring(0, Math.min(LONGEST_NOTE, note.length())),
+        sizes(kind, form));
+  }
+
+  /** Lengths of the smallest and the largest; of one alone it is the same. */
+  private static Optional<Sizes> sizes(TubEvent.Kind kind, Form form) {
+    if (kind != TubEvent.Kind.SIZED) {
+      return Optional.empty();
+    }
+    OptionalDouble smallest = form.optional("smallest", Dimension.LENGTH, 0.1, 60);
+    OptionalDouble largest = form.optional("largest", Dimension.LENGTH, 0.1, 60);
+    if (form.hasErrors()) {
+      throw new RefusedException(String.join(" ", form.errors().values()));
+    }
+    if (smallest.isEmpty() && largest.isEmpty()) {
+      throw new RefusedException(Messages.text("rearing.say-length"));
+    }
+    double one = smallest.orElse(largest.orElse(0));
+    double other = largest.orElse(one);
+    return Optional.of(new Sizes(Math.min(one, other), Math.max(one, other)));
   }
 
   /** When it was done: told where it was kept on a phone without a network. */

@@ -36,6 +36,7 @@ final class OutlookWords {
             s.timeline().get(),
             tubs,
             earlier(s, finished),
+            s.minutesATub(),
             s.today());
     List<String> lines = new ArrayList<>();
     lines.add(

@@ -4,6 +4,7 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.rearing.FoodChange;
 import app.islet.core.rearing.Milestone;
+import app.islet.core.rearing.Parting;
 import app.islet.core.rearing.TubWater;
 import app.islet.core.rearing.Weaning;
 import app.islet.core.rearing.YoungFood;
@@ -37,12 +38,29 @@ final class StageCare {
         m.care().onLand() ? List.of(s.kind().guide().changes().regroup()) : water(s, tub, u));
     double head = s.kind().sheet().body().headShare() * m.lengthCm();
     m.care().foods().forEach(food -> lines.add(food(food, tub.animals(), head, u)));
+    if (mayRegroup(s)) {
+      lines.add(Messages.text("rearing.regroup-now"));
+    }
     if (m.care().fastDays() > 0) {
       lines.add(Messages.text("rearing.now-fast", English.count(m.care().fastDays(), "day")));
     }
     s.kind().guide().changes().weaning().flatMap(w -> weaning(s, w, u)).ifPresent(lines::add);
     s.kind().guide().changes().food().flatMap(c -> change(s, c)).ifPresent(lines::add);
     return lines;
+  }
+
+  /** All on land, and of a size. */
+  private static boolean mayRegroup(BatchState s) {
+    double ratio =
+        s.stage()
+            .stageOf(s.kind().sheet())
+            .map(stage -> stage.needs().group().sizeRatio())
+            .orElse(0.0);
+    return s.inUse().size() > 1
+        && s.sizes()
+            .map(sizes -> Parting.of(s.kind().sheet().body(), ratio, sizes))
+            .filter(p -> s.inUse().stream().allMatch(t -> p.mayRegroup(t.tub().milestone())))
+            .isPresent();
   }
 
   private static List<String> water(BatchState s, BatchState.TubNow tub, Units u) {

@@ -2,6 +2,7 @@ package app.islet.web.batches;
 
 import app.islet.core.rearing.Housing;
 import app.islet.core.rearing.Milestone;
+import app.islet.core.rearing.Parting;
 import app.islet.core.rearing.Tub;
 import app.islet.core.rearing.TubBundle;
 import app.islet.core.rearing.TubEvent;
@@ -12,6 +13,7 @@ import app.islet.web.drawing.TubPicture;
 import app.islet.web.rearing.BatchState;
 import app.islet.web.rearing.TubLog;
 import app.islet.web.support.Messages;
+import app.islet.web.support.Units;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -88,7 +90,7 @@ record TubCard(
                 : state.kind().guide().next(m).map(next -> new Next(next.id(), next.name()))),
         tub.animals(),
         picture(state, now),
-        told(state, now),
+        told(state, now, context.units()),
         jobs(now),
         undo(context, state, now));
   }
@@ -129,13 +131,13 @@ record TubCard(
             state.longestTubCm());
   }
 
-  private static Told told(BatchState state, BatchState.TubNow now) {
+  private static Told told(BatchState state, BatchState.TubNow now, Units u) {
     TubState log = now.tub().state();
     LocalDate today = state.today();
     int wait = now.tub().milestone().care().lookAfterMinutes();
     return new Told(
         facts(log, today),
-        flag(now, today),
+        flag(now, today, u),
         now.tub().health(today) != Tub.Health.WELL,
         log.apart(),
         log.mealOpen()
@@ -163,10 +165,18 @@ record TubCard(
         : English.shortDay(at.toLocalDate());
   }
 
-  private static String flag(BatchState.TubNow now, LocalDate today) {
+  private static String flag(BatchState.TubNow now, LocalDate today, Units u) {
     Tub tub = now.tub();
     if (tub.state().apart()) {
       return Messages.text("rearing.flag.apart");
+    }
+    Optional<Parting> parting = tub.parting().filter(Parting::isNeeded);
+    if (parting.isPresent()) {
+      String largest = u.cm(parting.get().sizes().largestCm());
+      String smallest = u.cm(parting.get().sizes().smallestCm());
+      return parting.get().why() == Parting.Why.SWALLOWED
+          ? Messages.text("rearing.flag.swallowed", largest, smallest)
+          : Messages.text("rearing.flag.unlike", largest, smallest);
     }
     long days = tub.state().daysWithoutFood(today);
     return switch (tub.appetite(today)) {

@@ -139,11 +139,9 @@ class DemoRearing {
     List<TubEvent> seen = new ArrayList<>();
     for (int[] each : days) {
       seen.add(
-          new TubEvent(
+          TubEvent.stage(
               born.plusDays(each[0]).atTime(9, 0),
-              TubEvent.Kind.STAGE,
-              state.kind().guide().milestones().get(each[1]).id(),
-              ""));
+              state.kind().guide().milestones().get(each[1]).id()));
     }
     return seen;
   }
@@ -221,7 +219,11 @@ class DemoRearing {
     if (i == 12) {
       log.add(
           new TubEvent(
-              today.minusDays(2).atTime(9, 0), TubEvent.Kind.APART, "", "white tufts on a leg"));
+              today.minusDays(2).atTime(9, 0),
+              TubEvent.Kind.APART,
+              "",
+              "white tufts on a leg",
+              Optional.empty()));
     }
     return log;
   }

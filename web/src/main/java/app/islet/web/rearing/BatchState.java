@@ -9,6 +9,8 @@ import app.islet.core.rearing.Housing;
 import app.islet.core.rearing.Losses;
 import app.islet.core.rearing.Milestone;
 import app.islet.core.rearing.RearingGuide;
+import app.islet.core.rearing.RoundPace;
+import app.islet.core.rearing.Sizes;
 import app.islet.core.rearing.Timeline;
 import app.islet.core.rearing.Tub;
 import app.islet.core.rearing.TubBundle;
@@ -16,6 +18,7 @@ import app.islet.web.animal.Animal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A batch as it stands today, put together from its book, its tubs and their logs.
@@ -98,8 +101,27 @@ public record BatchState(
         .sum();
   }
 
+  /**
+   * Minutes for what is left today: by the keeper's own pace where it is known, else by what such
+   * jobs usually take.
+   */
   public double minutesLeft() {
-    return tubs.stream().mapToDouble(tub -> tub.bundle().minutesLeft()).sum();
+    OptionalDouble pace = minutesATub();
+    long open = tubs.stream().filter(tub -> tub.bundle().left() > 0).count();
+    return pace.isPresent()
+        ? open * pace.getAsDouble()
+        : tubs.stream().mapToDouble(tub -> tub.bundle().minutesLeft()).sum();
+  }
+
+  /** Empty until enough tubs were ticked one by one. */
+  public OptionalDouble minutesATub() {
+    return RoundPace.minutesATub(
+        tubs.stream().flatMap(tub -> tub.log().ticked().stream()).toList());
+  }
+
+  /** Of the smallest and the largest wherever they are; empty where nobody measured. */
+  public Optional<Sizes> sizes() {
+    return inUse().stream().flatMap(tub -> tub.tub().state().sizes().stream()).reduce(Sizes::with);
   }
 
   public int jobsLeft() {

@@ -8,6 +8,7 @@ import app.islet.core.livestock.Place;
 import app.islet.core.rearing.Housing;
 import app.islet.core.rearing.Losses;
 import app.islet.core.rearing.Milestone;
+import app.islet.core.rearing.Parting;
 import app.islet.core.rearing.RearingGuide;
 import app.islet.core.rearing.StageDates;
 import app.islet.core.rearing.Timeline;
@@ -27,6 +28,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -214,10 +216,20 @@ public class BatchStates {
               count,
               milestone,
               log.state(),
-              lately && count > 0);
+              lately && count > 0,
+              parting(log, milestone, count));
       boolean inEggs = eggs.contains(record.key());
       TubBundle bundle = inEggs ? new TubBundle(tub, List.of()) : TubBundle.of(tub, housing, today);
       return new BatchState.TubNow(record, tub, bundle, log, inEggs, here.since(today));
+    }
+
+    /** One alone is parted already. */
+    private Optional<Parting> parting(TubLog log, Milestone milestone, int count) {
+      double ratio =
+          milestone.stageOf(sheet).map(stage -> stage.needs().group().sizeRatio()).orElse(0.0);
+      return count > 1
+          ? log.state().sizes().map(sizes -> Parting.of(sheet.body(), ratio, sizes))
+          : Optional.empty();
     }
 
     private Timeline timeline(LocalDate began, List<BatchState.TubNow> now) {

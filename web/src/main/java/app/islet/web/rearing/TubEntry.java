@@ -1,5 +1,6 @@
 package app.islet.web.rearing;
 
+import app.islet.core.rearing.Sizes;
 import app.islet.core.rearing.TubEvent;
 import app.islet.web.log.LogEntry;
 import app.islet.web.log.Stamp;
@@ -12,6 +13,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.SequenceGenerator;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Something done to a tub, as the store knows it. */
@@ -29,6 +31,8 @@ public class TubEntry extends LogEntry {
 
   private String milestone;
   private String note;
+  private @Nullable Double smallestCm;
+  private @Nullable Double largestCm;
   private Instant doneAt;
 
   /** For Hibernate only. */
@@ -43,18 +47,25 @@ public class TubEntry extends LogEntry {
     this.kind = what.kind();
     this.milestone = what.milestone();
     this.note = what.note();
+    this.smallestCm = what.sizes().map(Sizes::smallestCm).orElse(null);
+    this.largestCm = what.sizes().map(Sizes::largestCm).orElse(null);
     this.doneAt = doneAt;
   }
 
   /** What was done. */
-  public record What(TubEvent.Kind kind, String milestone, String note) {
+  public record What(TubEvent.Kind kind, String milestone, String note, Optional<Sizes> sizes) {
     public static What of(TubEvent.Kind kind) {
-      return new What(kind, "", "");
+      return new What(kind, "", "", Optional.empty());
+    }
+
+    /** Seen in a stage. */
+    public static What stage(String milestone) {
+      return new What(TubEvent.Kind.STAGE, milestone, "", Optional.empty());
     }
   }
 
   TubEvent event(ZoneId zone) {
-    return new TubEvent(doneAt.atZone(zone).toLocalDateTime(), kind, milestone, note);
+    return new TubEvent(doneAt.atZone(zone).toLocalDateTime(), kind, milestone, note, sizes());
   }
 
   Long id() {
@@ -66,7 +77,13 @@ public class TubEntry extends LogEntry {
   }
 
   What what() {
-    return new What(kind, milestone, note);
+    return new What(kind, milestone, note, sizes());
+  }
+
+  private Optional<Sizes> sizes() {
+    return smallestCm == null || largestCm == null
+        ? Optional.empty()
+        : Optional.of(new Sizes(smallestCm, largestCm));
   }
 
   Instant doneAt() {

@@ -1,5 +1,6 @@
 package app.islet.web.rearing;
 
+import app.islet.core.rearing.TubEvent;
 import app.islet.web.log.LogRepository;
 import java.util.Collection;
 import java.util.List;
@@ -14,6 +15,13 @@ interface TubEntryRepository extends LogRepository<TubEntry> {
       select e from TubEntry e where e.placeId in :places and e.voids is null
       and not exists (select 1 from TubEntry u where u.voids = e.id) order by e.doneAt, e.id""")
   List<TubEntry> valid(Collection<Long> places);
+
+  /** The same of one kind. */
+  @Query(
+      """
+      select e from TubEntry e where e.placeId in :places and e.kind = :kind and e.voids is null
+      and not exists (select 1 from TubEntry u where u.voids = e.id) order by e.doneAt, e.id""")
+  List<TubEntry> valid(Collection<Long> places, TubEvent.Kind kind);
 
   @Query(
       """

@@ -3,6 +3,7 @@ package app.islet.web.rearing;
 import app.islet.core.rearing.TubEvent;
 import app.islet.core.rearing.TubState;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,8 +15,15 @@ import java.util.UUID;
  *
  * @param stages the first day each stage was seen in, by its id
  * @param last what was entered last and can be undone
+ * @param ticked when it was changed or fed in the last days
  */
-public record TubLog(TubState state, Map<String, LocalDate> stages, Optional<Last> last) {
+public record TubLog(
+    TubState state,
+    Map<String, LocalDate> stages,
+    Optional<Last> last,
+    List<LocalDateTime> ticked) {
+  private static final int PACE_DAYS = 7;
+
   /** The last entry, by the id it was sent with. */
   public record Last(UUID clientId, TubEvent event, long enteredBy) {}
 
@@ -26,6 +34,12 @@ public record TubLog(TubState state, Map<String, LocalDate> stages, Optional<Las
         stages.merge(e.milestone(), e.at().toLocalDate(), (a, b) -> a.isBefore(b) ? a : b);
       }
     }
-    return new TubLog(TubState.of(events, today), Map.copyOf(stages), last);
+    List<LocalDateTime> ticked =
+        events.stream()
+            .filter(e -> e.kind() == TubEvent.Kind.CHANGED || e.kind() == TubEvent.Kind.FED)
+            .map(TubEvent::at)
+            .filter(at -> at.toLocalDate().isAfter(today.minusDays(PACE_DAYS)))
+            .toList();
+    return new TubLog(TubState.of(events, today), Map.copyOf(stages), last, ticked);
   }
 }

@@ -110,6 +110,17 @@ public class TubLogs {
     return new Key(tub.placeId(), tub.version(), context.today(), context.collection().zone());
   }
 
+  /** What was measured in all tubs a batch ever had, in the order in which it was done. */
+  @Transactional(readOnly = true)
+  public List<TubEvent> measured(CollectionContext context, Batch batch) {
+    ZoneId zone = context.collection().zone();
+    List<Long> places =
+        tubs.findByBatchIdInOrderByNumber(List.of(batch.id())).stream()
+            .map(TubRecord::placeId)
+            .toList();
+    return entries.valid(places, TubEvent.Kind.SIZED).stream().map(e -> e.event(zone)).toList();
+  }
+
   /** All that counts of a tub, in the order in which it was done. */
   @Transactional(readOnly = true)
   public List<TubEvent> events(CollectionContext context, TubRecord tub) {
@@ -194,7 +205,7 @@ public class TubLogs {
                 e ->
                     new TubEntry(
                         placeId,
-                        new TubEntry.What(e.kind(), e.milestone(), e.note()),
+                        new TubEntry.What(e.kind(), e.milestone(), e.note(), e.sizes()),
                         e.at().atZone(zone).toInstant(),
                         stamp(context, UUID.randomUUID()),
                         null))

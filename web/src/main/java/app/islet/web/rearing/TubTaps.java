@@ -51,14 +51,7 @@ public class TubTaps {
       BatchState state = states.of(context, tub.batchId());
       UUID own = placeIds.size() == 1 ? clientId : derived(clientId, String.valueOf(place));
       Optional<Milestone> seen = stage(state, tub, milestone);
-      seen.ifPresent(
-          m ->
-              logs.add(
-                  context,
-                  List.of(place),
-                  new TubEntry.What(TubEvent.Kind.STAGE, m.id(), ""),
-                  at,
-                  own));
+      seen.ifPresent(m -> logs.add(context, List.of(place), TubEntry.What.stage(m.id()), at, own));
     }
     placeIds.stream()
         .map(place -> batches.tub(context, place).batchId())
