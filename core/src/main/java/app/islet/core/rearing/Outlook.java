@@ -70,9 +70,7 @@ public record Outlook(
             ? Evidence.measured("%d of %d of your earlier ones".formatted(stood, known))
             : guide.outcome().basis(),
         timeline.end(),
-        minutesATub.isPresent()
-            ? minutesATub.getAsDouble() * tubs.stream().filter(tub -> tub.animals() > 0).count()
-            : minutes(tubs, housing),
+        minutesADay(tubs, housing, minutesATub),
         litres(tubs, housing),
         food(guide, timeline, alive, today),
         tooSmall(guide, timeline, tubs, housing));
@@ -93,6 +91,18 @@ public record Outlook(
     double left = Math.max(0, ChronoUnit.DAYS.between(today, timeline.end().to()));
     double part = way > 0 ? Math.min(1, left / way) : 0;
     return new Range(Math.pow(all.min() / PERCENT, part), Math.pow(all.max() / PERCENT, part));
+  }
+
+  /**
+   * Minutes over all tubs on a usual day.
+   *
+   * @param minutesATub of this keeper, where it is known
+   */
+  public static double minutesADay(
+      Collection<Tub> tubs, Housing housing, OptionalDouble minutesATub) {
+    return minutesATub.isPresent()
+        ? minutesATub.getAsDouble() * tubs.stream().filter(tub -> tub.animals() > 0).count()
+        : minutes(tubs, housing);
   }
 
   private static double minutes(Collection<Tub> tubs, Housing housing) {

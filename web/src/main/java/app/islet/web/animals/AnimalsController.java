@@ -6,6 +6,7 @@ import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.livestock.UnbalancedException;
+import app.islet.core.rearing.RearingGuide;
 import app.islet.core.text.English;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
@@ -15,6 +16,8 @@ import app.islet.web.animal.MovedMeanwhileException;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
+import app.islet.web.rearing.Batch;
+import app.islet.web.rearing.Batches;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
@@ -47,9 +50,16 @@ class AnimalsController {
   private final LivingAnimals living;
   private final CareSheetStore sheets;
   private final LifeLog life;
+  private final Batches batches;
 
   AnimalsController(
-      Animals animals, Books books, LivingAnimals living, CareSheetStore sheets, LifeLog life) {
+      Animals animals,
+      Books books,
+      LivingAnimals living,
+      CareSheetStore sheets,
+      LifeLog life,
+      Batches batches) {
+    this.batches = batches;
     this.animals = animals;
     this.books = books;
     this.living = living;
@@ -105,6 +115,16 @@ class AnimalsController {
     AnimalView.Show chosen = form.choice("show", AnimalView.Show.class, AnimalView.Show.ALL);
     AnimalView view = AnimalView.of(s, known, context.units());
     model.addAttribute("animal", animal);
+    Optional<Batch> batch = batches.ofAnimal(context, id);
+    boolean grown = s.resident().stage().adult();
+    model.addAttribute("batch", batch.map(Batch::id).orElse(null));
+    model.addAttribute(
+        "raise",
+        batch.isEmpty()
+            && !animal.single()
+            && !grown
+            && here.heads() > 0
+            && RearingGuide.of(s.resident().sheet()).isPresent());
     model.addAttribute("view", view);
     model.addAttribute("life", view.life(chosen));
     model.addAttribute("shows", shows(chosen));

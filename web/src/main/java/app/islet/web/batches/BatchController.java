@@ -13,6 +13,8 @@ import app.islet.web.animal.Measurement;
 import app.islet.web.animal.MovedMeanwhileException;
 import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.enclosure.EnclosureRecord;
+import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.rearing.BatchState;
 import app.islet.web.rearing.BatchStates;
 import app.islet.web.rearing.Batches;
@@ -48,6 +50,7 @@ class BatchController {
   private final Books books;
   private final Residents residents;
   private final TubLogs logs;
+  private final EnclosureStore enclosures;
 
   BatchController(
       Batches batches,
@@ -55,13 +58,15 @@ class BatchController {
       Animals animals,
       Books books,
       Residents residents,
-      TubLogs logs) {
+      TubLogs logs,
+      EnclosureStore enclosures) {
     this.batches = batches;
     this.states = states;
     this.animals = animals;
     this.books = books;
     this.residents = residents;
     this.logs = logs;
+    this.enclosures = enclosures;
   }
 
   @GetMapping("/batches/{id}")
@@ -74,6 +79,7 @@ class BatchController {
     model.addAttribute("lessons", OutlookWords.lessons(state, finished));
     model.addAttribute(
         "ready", OutlookWords.ready(state, smallestCm(state.kind().animal()), context.units()));
+    model.addAttribute("enclosures", enclosures.all(context));
     model.addAttribute("causes", state.kind().guide().causes());
     model.addAttribute("housings", Housing.Kind.values());
     model.addAttribute("housing", state.batch().housing());
@@ -212,6 +218,33 @@ class BatchController {
       return reply.already(sentence(context, state, e), address);
     }
     return reply.saved(Messages.text("rearing.handed", count), address);
+  }
+
+  /** Back to a tank, or into one of their own: from then on the enclosure's review sees them. */
+  @PostMapping("/batches/{id}/moved")
+  String moved(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    String address = address(context, id);
+    int count = form.whole("count", 1, Movement.MOST / 10, 0);
+    if (form.hasErrors() || count == 0) {
+      return reply.notDone(Messages.text("rearing.say-how-many"), address);
+    }
+    EnclosureRecord into = enclosures.get(context, form.id("into"));
+    BatchState state = states.of(context, id);
+    Movement moved =
+        new Movement(
+            context.today(),
+            state.kind().animal().key(),
+            count,
+            place(context, id, form),
+            books.home(context, into.id()),
+            "",
+            "");
+    try {
+      books.enter(context, List.of(moved), form.clientId(), Optional.empty());
+    } catch (UnbalancedException e) {
+      return reply.already(sentence(context, state, e), address);
+    }
+    return reply.saved(Messages.text("rearing.moved-out", count, into.name()), address);
   }
 
   @PostMapping("/batches/{id}/candled")

@@ -4,6 +4,7 @@ import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.livestock.UnbalancedException;
 import app.islet.core.quantity.Dimension;
+import app.islet.core.rearing.RearingGuide;
 import app.islet.core.rearing.Sizes;
 import app.islet.core.rearing.TubEvent;
 import app.islet.web.account.People;
@@ -25,6 +26,7 @@ import app.islet.web.support.Reply;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -42,6 +44,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class BoardController {
   private static final int LONGEST_CAUSE = 60;
   private static final int LONGEST_NOTE = 300;
+  private static final int LOG_LINES = 30;
 
   /** All that is left of the day. */
   private static final String BUNDLE = "BUNDLE";
@@ -99,7 +102,19 @@ class BoardController {
   @GetMapping("/tubs/{place}")
   String tub(CollectionContext context, @PathVariable long place, Model model) {
     addCard(context, place, model);
+    RearingGuide guide = guide(context, place);
+    List<TubEvent> events = logs.events(context, batches.tub(context, place));
+    model.addAttribute(
+        "log",
+        events.subList(Math.max(0, events.size() - LOG_LINES), events.size()).stream()
+            .sorted(Comparator.comparing(TubEvent::at).reversed())
+            .map(e -> LogLine.of(e, guide, context.units()))
+            .toList());
     return "batches/tub";
+  }
+
+  private RearingGuide guide(CollectionContext context, long place) {
+    return states.of(context, batches.tub(context, place).batchId()).kind().guide();
   }
 
   /** The tub with a number typed in. */

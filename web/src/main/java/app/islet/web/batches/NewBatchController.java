@@ -1,8 +1,11 @@
 package app.islet.web.batches;
 
 import app.islet.core.care.CareSheet;
+import app.islet.core.livestock.UnbalancedException;
 import app.islet.core.rearing.RearingGuide;
+import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
+import app.islet.web.animal.Books;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
@@ -33,6 +36,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class NewBatchController {
   private final Batches batches;
   private final Animals animals;
+  private final Books books;
   private final CareSheetStore sheets;
   private final EnclosureStore enclosures;
   private final Rooms rooms;
@@ -40,11 +44,13 @@ class NewBatchController {
   NewBatchController(
       Batches batches,
       Animals animals,
+      Books books,
       CareSheetStore sheets,
       EnclosureStore enclosures,
       Rooms rooms) {
     this.batches = batches;
     this.animals = animals;
+    this.books = books;
     this.sheets = sheets;
     this.enclosures = enclosures;
     this.rooms = rooms;
@@ -52,11 +58,21 @@ class NewBatchController {
 
   @GetMapping
   String ask(
-      CollectionContext context, @RequestParam(defaultValue = "") String species, Model model) {
+      CollectionContext context,
+      @RequestParam(defaultValue = "") String species,
+      @RequestParam(required = false) Long animal,
+      Model model) {
     context.require(Role.KEEPER);
     Map<String, String> typed = new HashMap<>();
     typed.put("species", species);
     typed.put("day", context.today().toString());
+    if (animal != null) {
+      Animal group = animals.get(context, animal);
+      int alive = books.part(List.of(group)).census(group.key(), context.today()).heads();
+      typed.put("group", String.valueOf(animal));
+      typed.put("count", String.valueOf(alive));
+      typed.put("day", group.background().hatched().orElse(context.today()).toString());
+    }
     return page(of(context, new Form(typed, context.system())), UUID.randomUUID(), model);
   }
 
@@ -68,7 +84,13 @@ class NewBatchController {
     if (wanted.isEmpty()) {
       return reply.refused(page(asked, form.clientId(), model));
     }
-    Batch batch = batches.begin(context, wanted.get(), form.clientId());
+    Batch batch;
+    try {
+      batch = batches.begin(context, wanted.get(), form.clientId());
+    } catch (UnbalancedException e) {
+      form.refuse("count", Messages.text("rearing.not-so-many"));
+      return reply.refused(page(asked, form.clientId(), model));
+    }
     return reply.saved(
         Messages.text("rearing.begun", wanted.get().start().count(), wanted.get().tubs()),
         context.path("/rearing/batches/" + batch.id()));
@@ -89,6 +111,8 @@ class NewBatchController {
   private static String page(NewBatchForm asked, UUID clientId, Model model) {
     model.addAttribute("first", asked.first());
     model.addAttribute("rest", asked.rest());
+    model.addAttribute("group", asked.group().map(a -> String.valueOf(a.id())).orElse(""));
+    model.addAttribute("groupName", asked.group().map(Animal::name).orElse(""));
     model.addAttribute("clientId", clientId);
     return "batches/new";
   }

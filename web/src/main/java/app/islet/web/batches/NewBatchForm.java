@@ -40,11 +40,19 @@ record NewBatchForm(
   private static final String YOUNG = "YOUNG";
   private static final String ROOM = "room-";
 
+  /** The group on the books that is to be raised in tubs; empty where they are new. */
+  Optional<Animal> group() {
+    String typed = form.typed("group");
+    return animals.stream().filter(a -> typed.equals(String.valueOf(a.id()))).findFirst();
+  }
+
   /** First what must be said. */
   List<Field> first() {
     Fields f = Fields.of(form, "batch");
     List<Field> all = new ArrayList<>();
-    all.add(f.select("species", species()));
+    if (group().isEmpty()) {
+      all.add(f.select("species", species()));
+    }
     all.add(
         f.select(
             "what",
@@ -112,8 +120,8 @@ record NewBatchForm(
 
   /** The batch, or empty with what is wrong beside its field. */
   Optional<NewBatch> read() {
-    Optional<CareSheet> sheet =
-        sheets.stream().filter(s -> s.id().equals(form.typed("species"))).findFirst();
+    String species = group().map(Animal::species).orElse(form.typed("species"));
+    Optional<CareSheet> sheet = sheets.stream().filter(s -> s.id().equals(species)).findFirst();
     if (sheet.isEmpty()) {
       form.refuse("species", Messages.text("rearing.choose-species"));
     }
@@ -147,7 +155,7 @@ record NewBatchForm(
         new NewBatch(
             new NewBatch.Who(
                 sheet.get().id(), name(sheet.get(), guide, day), id("mother"), id("father")),
-            Optional.empty(),
+            group().map(Animal::id),
             new NewBatch.Start(day, count, form.flag("estimated")),
             new NewBatch.Where(
                 housing.kind(),

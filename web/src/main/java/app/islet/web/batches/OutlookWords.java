@@ -66,11 +66,7 @@ final class OutlookWords {
 
   private static String food(BatchState s, YoungFood.Kind food, double g, Units u) {
     if (food == YoungFood.Kind.NAUPLII) {
-      int each =
-          s.stage().care().foods().stream()
-              .filter(f -> f.kind() == food)
-              .mapToInt(f -> f.pieces(s.left()) * f.timesADay())
-              .sum();
+      int each = s.naupliiADay();
       Hatchery hatchery = new Hatchery(s.today().plusDays(1), Math.max(1, each));
       return each > 0
           ? Messages.text("rearing.outlook.hatch", each, u.text(hatchery.recipe()))

@@ -6,6 +6,7 @@ import app.islet.core.care.Evidence;
 import app.islet.core.care.Stage;
 import app.islet.core.care.Statement;
 import app.islet.core.care.Statements;
+import app.islet.core.rearing.RearingGuide;
 import app.islet.core.text.English;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
@@ -73,6 +74,7 @@ class CareController {
     Units u = context.units();
     String chosen = sheets.schools(context).getOrDefault(id, sheet.school().name());
     model.addAttribute("sheet", sheet);
+    model.addAttribute("raised", RearingGuide.of(sheet).isPresent());
     model.addAttribute("facts", lines(Statements.of(sheet), u));
     model.addAttribute(
         "schools",

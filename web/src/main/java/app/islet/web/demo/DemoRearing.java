@@ -3,6 +3,7 @@ package app.islet.web.demo;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.rearing.Housing;
+import app.islet.core.rearing.Sizes;
 import app.islet.core.rearing.TubEvent;
 import app.islet.web.animal.Books;
 import app.islet.web.collection.CollectionContext;
@@ -204,6 +205,18 @@ class DemoRearing {
             ? new int[][] {{6, 1}, {13, 2}, {17, 3}}
             : i == 7 ? new int[][] {{9, 1}} : new int[][] {{7 + i % 3, 1}, {14 + i % 4, 2}};
     log.addAll(stages(state, born, stages));
+    if (i % 4 == 0) {
+      for (int week = 0; week <= 2; week++) {
+        double cm = 2.5 + 0.65 * week + 0.02 * (i % 5) * week;
+        log.add(
+            new TubEvent(
+                born.plusDays(1 + 7L * week).atTime(17, i),
+                TubEvent.Kind.SIZED,
+                "",
+                "",
+                Optional.of(new Sizes(cm, cm))));
+      }
+    }
     for (int ago = HISTORY_DAYS; ago >= 1; ago--) {
       LocalDateTime at = today.minusDays(ago).atTime(8, 5 + i);
       log.add(TubEvent.of(at, TubEvent.Kind.CHANGED));
@@ -280,6 +293,13 @@ class DemoRearing {
     LocalDate today = state.today();
     List<TubEvent> log = new ArrayList<>();
     log.addAll(stages(state, hatched, new int[][] {{4, 1}, {11, 2}, {27 + i, 3}}));
+    log.add(
+        new TubEvent(
+            today.minusDays(1).atTime(10, 0),
+            TubEvent.Kind.SIZED,
+            "",
+            "",
+            Optional.of(new Sizes(i == 1 ? 0.9 : 1.1, i == 1 ? 1.3 : 1.25))));
     log.add(TubEvent.of(today.minusDays(7).atTime(10, 0), TubEvent.Kind.CHANGED));
     for (int ago = HISTORY_DAYS; ago >= 1; ago--) {
       for (int hour : new int[] {8, 13, 18}) {

@@ -7,6 +7,7 @@ import app.islet.web.collection.CollectionContext;
 import app.islet.web.larder.Cultures;
 import app.islet.web.larder.Pantry;
 import app.islet.web.larder.StockItem;
+import app.islet.web.rearing.BatchStates;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
@@ -15,6 +16,7 @@ import app.islet.web.support.NotFoundException;
 import app.islet.web.support.RefusedException;
 import app.islet.web.support.Reply;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -37,11 +39,13 @@ class KitchenController {
   private final Supplies supplies;
   private final Pantry pantry;
   private final Cultures cultures;
+  private final BatchStates batches;
 
-  KitchenController(Supplies supplies, Pantry pantry, Cultures cultures) {
+  KitchenController(Supplies supplies, Pantry pantry, Cultures cultures, BatchStates batches) {
     this.supplies = supplies;
     this.pantry = pantry;
     this.cultures = cultures;
+    this.batches = batches;
   }
 
   @GetMapping
@@ -133,7 +137,9 @@ class KitchenController {
     List<Supplies.Supply> all = supplies.of(context, DAYS);
     KitchenWords words = new KitchenWords(context);
     model.addAttribute("prepare", all.stream().flatMap(s -> words.prepare(s).stream()).toList());
-    model.addAttribute("hatch", words.hatch(all));
+    List<String> hatch = new ArrayList<>(words.hatch(all));
+    batches.open(context).forEach(batch -> words.hatch(batch).ifPresent(hatch::add));
+    model.addAttribute("hatch", hatch);
     model.addAttribute("foods", all.stream().map(words::food).toList());
     model.addAttribute(
         "buy",

@@ -9,6 +9,7 @@ import app.islet.core.text.English;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.larder.Cultures;
 import app.islet.web.larder.StockItem;
+import app.islet.web.rearing.BatchState;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Units;
@@ -87,6 +88,21 @@ record KitchenWords(CollectionContext context) {
               }
             });
     return views;
+  }
+
+  /** The hatchery for the young of a batch; empty where they eat none. */
+  Optional<String> hatch(BatchState batch) {
+    int nauplii = batch.naupliiADay();
+    if (nauplii == 0) {
+      return Optional.empty();
+    }
+    Hatchery hatchery = new Hatchery(batch.today().plusDays(1), nauplii);
+    return Optional.of(
+        Messages.text(
+            "kitchen.hatch-batch",
+            batch.kind().animal().name(),
+            nauplii,
+            context.units().text(hatchery.recipe())));
   }
 
   /** The hatchery for the next day that wants it: what goes in, and when; empty without one. */

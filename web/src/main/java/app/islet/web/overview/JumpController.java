@@ -5,6 +5,7 @@ import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.rearing.BatchStates;
 import app.islet.web.support.EnclosureStep;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,10 +17,12 @@ import org.springframework.web.bind.annotation.RestController;
 class JumpController {
   private final EnclosureStore enclosures;
   private final CareSheetStore sheets;
+  private final BatchStates batches;
 
-  JumpController(EnclosureStore enclosures, CareSheetStore sheets) {
+  JumpController(EnclosureStore enclosures, CareSheetStore sheets, BatchStates batches) {
     this.enclosures = enclosures;
     this.sheets = sheets;
+    this.batches = batches;
   }
 
   record Target(String words, String href) {}
@@ -31,6 +34,7 @@ class JumpController {
             List.of(
                 new Target("Overview", context.path("")),
                 new Target("Rounds", context.path("/rounds")),
+                new Target("Rearing", context.path("/rearing")),
                 new Target("Calculators", context.path("/calculators")),
                 new Target("Care sheets", context.path("/care")),
                 new Target("Collection", context.path("/collection"))));
@@ -41,6 +45,14 @@ class JumpController {
         all.add(new Target(e.name() + ", " + step.title(), base + "/" + step.path()));
       }
     }
+    batches
+        .open(context)
+        .forEach(
+            b ->
+                all.add(
+                    new Target(
+                        b.kind().animal().name() + ", batch",
+                        context.path("/rearing/batches/" + b.batch().id()))));
     Calculators.all()
         .forEach(c -> all.add(new Target(c.title(), context.path("/calculators/" + c.id()))));
     sheets

@@ -12,6 +12,8 @@ import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.enclosure.Room;
 import app.islet.web.enclosure.Rooms;
+import app.islet.web.rearing.BatchState;
+import app.islet.web.rearing.BatchStates;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.summary.DayRounds;
@@ -48,6 +50,7 @@ class OverviewController {
   private final Memberships memberships;
   private final CollectionContexts contexts;
   private final People people;
+  private final BatchStates batches;
 
   OverviewController(
       EnclosureStore enclosures,
@@ -57,7 +60,8 @@ class OverviewController {
       Snapshots snapshots,
       Memberships memberships,
       CollectionContexts contexts,
-      People people) {
+      People people,
+      BatchStates batches) {
     this.enclosures = enclosures;
     this.rooms = rooms;
     this.summaries = summaries;
@@ -66,6 +70,7 @@ class OverviewController {
     this.memberships = memberships;
     this.contexts = contexts;
     this.people = people;
+    this.batches = batches;
   }
 
   /**
@@ -81,6 +86,18 @@ class OverviewController {
    */
   record RoomView(
       long id, String name, String climate, List<Card> cards, int later, String times) {}
+
+  /** A batch that is raised: how many are left, what is to do, what threatens. */
+  record Brood(long id, String name, int left, int jobs, List<String> dangers) {
+    static Brood of(BatchState s) {
+      return new Brood(
+          s.batch().id(),
+          s.kind().animal().name(),
+          s.left(),
+          s.jobsLeft(),
+          s.dangers().stream().map(d -> d.danger().kind().words()).distinct().toList());
+    }
+  }
 
   record Need(long id, String enclosure, String severity, String css, String what) {}
 
@@ -217,6 +234,7 @@ class OverviewController {
             .toList();
     model.addAttribute("needs", needs.stream().limit(NEEDS_SHOWN).map(o -> need(o, u)).toList());
     model.addAttribute("moreNeeds", Math.max(0, needs.size() - NEEDS_SHOWN));
+    model.addAttribute("broods", batches.open(context).stream().map(Brood::of).toList());
     model.addAttribute("today", Today.of(rounds.on(context, all, context.today()), u));
   }
 

@@ -8,12 +8,14 @@ import app.islet.core.rearing.DangerWindow;
 import app.islet.core.rearing.Housing;
 import app.islet.core.rearing.Losses;
 import app.islet.core.rearing.Milestone;
+import app.islet.core.rearing.Outlook;
 import app.islet.core.rearing.RearingGuide;
 import app.islet.core.rearing.RoundPace;
 import app.islet.core.rearing.Sizes;
 import app.islet.core.rearing.Timeline;
 import app.islet.core.rearing.Tub;
 import app.islet.core.rearing.TubBundle;
+import app.islet.core.rearing.YoungFood;
 import app.islet.web.animal.Animal;
 import java.time.LocalDate;
 import java.util.List;
@@ -111,6 +113,24 @@ public record BatchState(
     return pace.isPresent()
         ? open * pace.getAsDouble()
         : tubs.stream().mapToDouble(tub -> tub.bundle().minutesLeft()).sum();
+  }
+
+  /** Minutes of a usual day. */
+  public double minutesADay() {
+    List<Tub> used = inUse().stream().filter(tub -> !tub.eggs()).map(TubNow::tub).toList();
+    return Outlook.minutesADay(used, kind.housing(), minutesATub());
+  }
+
+  /** Newly hatched brine shrimp that all of them eat in a day. */
+  public int naupliiADay() {
+    return inUse().stream()
+        .filter(tub -> !tub.eggs())
+        .flatMapToInt(
+            tub ->
+                tub.tub().milestone().care().foods().stream()
+                    .filter(food -> food.kind() == YoungFood.Kind.NAUPLII)
+                    .mapToInt(food -> food.pieces(tub.animals()) * food.timesADay()))
+        .sum();
   }
 
   /** Empty until enough tubs were ticked one by one. */

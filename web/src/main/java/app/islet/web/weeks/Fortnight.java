@@ -11,6 +11,8 @@ import app.islet.core.plan.TaskKind;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.rearing.BatchState;
+import app.islet.web.rearing.BatchStates;
 import app.islet.web.summary.DayRounds;
 import app.islet.web.tasklog.DaysOff;
 import app.islet.web.tasklog.Holidays;
@@ -39,12 +41,19 @@ class Fortnight {
   private final DayRounds rounds;
   private final Holidays holidays;
   private final PlannedDays planned;
+  private final BatchStates batches;
 
-  Fortnight(EnclosureStore enclosures, DayRounds rounds, Holidays holidays, PlannedDays planned) {
+  Fortnight(
+      EnclosureStore enclosures,
+      DayRounds rounds,
+      Holidays holidays,
+      PlannedDays planned,
+      BatchStates batches) {
     this.enclosures = enclosures;
     this.rounds = rounds;
     this.holidays = holidays;
     this.planned = planned;
+    this.batches = batches;
   }
 
   /**
@@ -119,9 +128,13 @@ class Fortnight {
         || task.key().equals(Planner.LARGE_CHANGE);
   }
 
-  /** What is done anyway: everything but the big jobs. */
+  /** What is done anyway: everything but the big jobs, and the tubs. */
   private Map<LocalDate, Double> base(CollectionContext context, List<EnclosureRecord> records) {
     Map<LocalDate, Double> minutes = new HashMap<>();
+    double tubs = batches.open(context).stream().mapToDouble(BatchState::minutesADay).sum();
+    for (int i = 0; i < DAYS && tubs > 0; i++) {
+      minutes.put(context.today().plusDays(i), tubs);
+    }
     for (List<List<DueTask>> days : rounds.coming(context, records, DAYS)) {
       for (int i = 0; i < days.size(); i++) {
         double work =
