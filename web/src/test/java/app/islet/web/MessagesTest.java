@@ -145,6 +145,7 @@ class MessagesTest {
     }
     for (RearingGuide.Beginning begins : RearingGuide.Beginning.values()) {
       keys.add("rearing.since." + begins);
+      keys.add("rearing.guide-counted." + begins);
     }
     List.of("ALL", "NOT_FED", "NOT_CHANGED", "NOT_EATING", "GILLS_GOING", "LOOK", "EMPTY")
         .forEach(show -> keys.add("rearing.show." + show));

@@ -68,7 +68,16 @@ class PagesTest {
           "/animals?gone=true",
           "/animals/4",
           "/animals/rates?species=eastern-newt",
-          "/animals/4/hand-over");
+          "/animals/4/hand-over",
+          "/rearing",
+          "/rearing/new",
+          "/rearing/round",
+          "/rearing/labels",
+          "/rearing/batches",
+          "/rearing/batches/2",
+          "/rearing/batches/3/share",
+          "/rearing/number?number=13",
+          "/rearing/guides/fire-salamander");
 
   /**
    * In full once; in the other themes only what differs there, the contrast: each page in one of

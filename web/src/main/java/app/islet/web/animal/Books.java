@@ -114,6 +114,14 @@ public class Books {
     return home;
   }
 
+  /** Holds an animal until the transaction ends, before anything else is locked. */
+  @Transactional
+  public void hold(CollectionContext context, long animalId) {
+    if (animals.lock(List.of(animalId), context.collectionId()).isEmpty()) {
+      throw new NotFoundException("no animal of the number " + animalId);
+    }
+  }
+
   /** Whether what was sent with that id stands on the books already. */
   @Transactional(readOnly = true)
   public boolean isEntered(UUID clientId) {

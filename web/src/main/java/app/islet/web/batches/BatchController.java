@@ -77,8 +77,7 @@ class BatchController {
     model.addAttribute("chart", SurvivalChart.of(state, finished));
     model.addAttribute("outlook", OutlookWords.outlook(state, finished, context.units()));
     model.addAttribute("lessons", OutlookWords.lessons(state, finished));
-    model.addAttribute(
-        "ready", OutlookWords.ready(state, smallestCm(state.kind().animal()), context.units()));
+    model.addAttribute("ready", OutlookWords.ready(state, smallestCm(state), context.units()));
     model.addAttribute("enclosures", enclosures.all(context));
     model.addAttribute("causes", state.kind().guide().causes());
     model.addAttribute("housings", Housing.Kind.values());

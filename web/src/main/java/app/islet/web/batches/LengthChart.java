@@ -48,9 +48,7 @@ record LengthChart(String svg, List<String> rows) {
       if (byDay.floorEntry(day) != null) {
         sizes = byDay.floorEntry(day).getValue();
       }
-      rows.add(
-          Messages.text(
-              "rearing.growth-row", day, u.cm(sizes.smallestCm()), u.cm(sizes.largestCm())));
+      rows.add(Messages.text("rearing.growth-row", day, LengthWords.of(sizes, u)));
     }
     Chart chart =
         new Chart(

@@ -14,7 +14,7 @@ record LogLine(String when, String what) {
     List<String> words = new ArrayList<>();
     words.add(TubCard.did(e.kind()));
     guide.milestone(e.milestone()).map(Milestone::name).ifPresent(words::add);
-    e.sizes().ifPresent(s -> words.add(u.cm(s.smallestCm()) + " to " + u.cm(s.largestCm())));
+    e.sizes().ifPresent(s -> words.add(LengthWords.of(s, u)));
     if (!e.note().isEmpty()) {
       words.add(e.note());
     }

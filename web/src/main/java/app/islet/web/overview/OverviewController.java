@@ -2,6 +2,7 @@ package app.islet.web.overview;
 
 import app.islet.core.review.Finding;
 import app.islet.core.review.Severity;
+import app.islet.core.text.English;
 import app.islet.web.account.People;
 import app.islet.web.collection.AnimalCollection;
 import app.islet.web.collection.CollectionContext;
@@ -88,14 +89,15 @@ class OverviewController {
       long id, String name, String climate, List<Card> cards, int later, String times) {}
 
   /** A batch that is raised: how many are left, what is to do, what threatens. */
-  record Brood(long id, String name, int left, int jobs, List<String> dangers) {
+  record Brood(long id, String name, int left, int jobs, String dangers) {
     static Brood of(BatchState s) {
       return new Brood(
           s.batch().id(),
           s.kind().animal().name(),
           s.left(),
           s.jobsLeft(),
-          s.dangers().stream().map(d -> d.danger().kind().words()).distinct().toList());
+          English.list(
+              s.dangers().stream().map(d -> d.danger().kind().words()).distinct().toList()));
     }
   }
 

@@ -26,7 +26,9 @@ public class Batch {
   private Long collectionId;
   private Long animalId;
   @Embedded private Origin origin = new Origin(null, null, null, null, false);
-  @Embedded private Stand stand = new Stand(null, null, null);
+
+  /** Null where nothing of it is known. */
+  @Embedded private @Nullable Stand stand;
 
   @Enumerated(EnumType.STRING)
   private Housing.Kind housing = Housing.Kind.SINGLY;
@@ -61,6 +63,8 @@ public class Batch {
       @Nullable Long roomId,
       @Column(name = "water_c") @Nullable Double waterC) {}
 
+  private static final Stand ANYWHERE = new Stand(null, null, null);
+
   /** For Hibernate only. */
   protected Batch() {}
 
@@ -91,7 +95,7 @@ public class Batch {
   /** Other water, other housing, what there is to say. */
   Batch keep(Housing.Kind kind, @Nullable Double waterC, String newNote) {
     this.housing = kind;
-    this.stand = new Stand(stand.enclosureId, stand.roomId, waterC);
+    this.stand = new Stand(stand().enclosureId, stand().roomId, waterC);
     this.note = newNote;
     return this;
   }
@@ -132,11 +136,12 @@ public class Batch {
   }
 
   public Stand stand() {
-    return stand;
+    return stand == null ? ANYWHERE : stand;
   }
 
   public OptionalDouble waterC() {
-    return stand.waterC == null ? OptionalDouble.empty() : OptionalDouble.of(stand.waterC);
+    Double waterC = stand().waterC;
+    return waterC == null ? OptionalDouble.empty() : OptionalDouble.of(waterC);
   }
 
   public Housing.Kind housing() {

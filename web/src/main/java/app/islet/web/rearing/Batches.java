@@ -94,6 +94,7 @@ public class Batches {
   @Transactional
   public Batch begin(CollectionContext context, NewBatch wanted, UUID clientId) {
     context.require(Role.KEEPER);
+    wanted.group().ifPresent(group -> books.hold(context, group));
     collections.lock(context);
     Optional<Batch> sent = batches.findByClientId(clientId);
     if (sent.isPresent()) {
@@ -242,8 +243,9 @@ public class Batches {
   public void shareOut(
       CollectionContext context, long batchId, Sharing sharing, LocalDate day, UUID clientId) {
     context.require(Role.KEEPER);
-    collections.lock(context);
     Batch batch = get(context, batchId);
+    books.hold(context, batch.animalId());
+    collections.lock(context);
     if (books.isEntered(clientId)) {
       return;
     }
@@ -335,8 +337,8 @@ public class Batches {
   @Transactional
   public boolean finish(CollectionContext context, long batchId, LocalDate day) {
     context.require(Role.KEEPER);
-    collections.lock(context);
     Batch batch = get(context, batchId);
+    books.hold(context, batch.animalId());
     Animal animal = animals.get(context, batch.animalId());
     Ledger ledger = books.part(List.of(animal));
     List<TubRecord> own = tubs.findByBatchIdInOrderByNumber(List.of(batchId));

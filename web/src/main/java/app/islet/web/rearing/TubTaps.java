@@ -37,9 +37,11 @@ public class TubTaps {
   }
 
   /**
+   * Each tub is logged by itself and let go before the group follows: whoever holds an animal may
+   * wait for a tub, never the other way round.
+   *
    * @param milestone id of the stage; empty for the one after that it is in
    */
-  @Transactional
   public void seen(
       CollectionContext context,
       Collection<Long> placeIds,
