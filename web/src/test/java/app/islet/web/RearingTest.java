@@ -218,6 +218,8 @@ class RearingTest {
     page.locator("#batchName").fill("Moss eggs");
     Hands.send(page, "Begin batch");
     assertThat(sum()).hasText("About 120 left of 120, 100 % survived");
+    assertThat(page.locator(".batch")).containsText("The eggs hatch between");
+    assertThat(page.locator(".batch")).containsText("Start the first brine shrimp on");
     Locator anew = open("Counted anew");
     anew.locator("form[action$='/counted'] [name=count]").fill("100");
     anew.getByText("Save count").click();
@@ -231,6 +233,10 @@ class RearingTest {
     assertThat(page.locator(".balance")).containsText("Eggs: 60");
     assertThat(page.locator(".balance")).containsText("On the yolk: 30");
     assertThat(page.locator("h1 + p")).containsText("Hatched on");
+    page.getByText("How they are kept, finish").click();
+    page.locator("[name=waterC]").fill("25");
+    page.locator("form[action$='/keep'] button").click();
+    assertThat(page.locator(".is-warning")).containsText("Too warm: 25 °C; they tolerate up to");
     page.getByText("How they are kept, finish").click();
     page.getByText("Finish batch").click();
     assertThat(page.locator(".flash.refused")).containsText("There are animals in its tubs still");

@@ -27,7 +27,7 @@ class ScreenshotsTest {
     page.addInitScript("localStorage.setItem('islet-all-fields', 'false')");
     String[][] views = {
       {"overview", ""},
-      {"who", "/new"},
+      {"rearing", "/rearing?batch=2"},
       {"proposals", "/new/slider?asked=1&room=2&chiller=on"},
       {"weeks", "/weeks"},
       {"kitchen", "/kitchen"},
@@ -38,7 +38,7 @@ class ScreenshotsTest {
       {"water", "/enclosures/9/water"},
       {"sheet", "/enclosures/4/sheet"},
       {"review", "/enclosures/3/review"},
-      {"plan", "/enclosures/5/plan"},
+      {"batch", "/rearing/batches/2"},
       {"residents", "/enclosures/1/residents"},
       {"animal", "/animals/4"},
       {"growth", "/animals/5/growth"},

@@ -69,13 +69,12 @@ final class PlaceNames {
     return all;
   }
 
-  /** The place of that name, as {@link #name} writes it. */
+  /** The place of that name, as {@link #name} writes it; of several the one that is in use. */
   Optional<String> find(String name) {
-    List<String> found =
-        all().entrySet().stream()
-            .filter(e -> e.getValue().equals(name))
-            .map(Map.Entry::getKey)
-            .toList();
-    return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+    List<PlaceRecord> found =
+        places.values().stream().filter(place -> name(place.key()).equals(name)).toList();
+    List<PlaceRecord> used = found.stream().filter(place -> !place.closed()).toList();
+    List<PlaceRecord> candidates = used.isEmpty() ? found : used;
+    return candidates.size() == 1 ? Optional.of(candidates.get(0).key()) : Optional.empty();
   }
 }

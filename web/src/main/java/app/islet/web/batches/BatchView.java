@@ -1,6 +1,7 @@
 package app.islet.web.batches;
 
 import app.islet.core.livestock.Survival;
+import app.islet.core.rearing.DangerWindow;
 import app.islet.core.rearing.Losses;
 import app.islet.core.rearing.Milestone;
 import app.islet.core.rearing.Timeline;
@@ -37,6 +38,7 @@ record BatchView(
       String housing,
       String begun,
       String finished,
+      List<String> about,
       String note) {}
 
   /**
@@ -63,13 +65,16 @@ record BatchView(
   /** A tub in the list of where they are. */
   record Place(long id, String key, String name, int count, String stage, boolean eggs) {}
 
-  static BatchView of(BatchState s, Units u) {
+  /**
+   * @param about where they stand and who their parents are, in sentences
+   */
+  static BatchView of(BatchState s, List<String> about, Units u) {
     return new BatchView(
         s.batch().id(),
-        head(s),
+        head(s, about),
         counts(s),
         stages(s),
-        dangers(s),
+        dangers(s, u),
         StageCare.now(s, u),
         s.tubs().stream()
             .map(
@@ -84,7 +89,7 @@ record BatchView(
             .toList());
   }
 
-  private static Head head(BatchState s) {
+  private static Head head(BatchState s, List<String> about) {
     String begun =
         s.batch()
             .beganOn()
@@ -109,6 +114,7 @@ record BatchView(
         s.kind().housing().kind().words(),
         begun,
         s.batch().finishedOn().map(English::day).orElse(""),
+        about,
         s.batch().note());
   }
 
@@ -213,22 +219,32 @@ record BatchView(
     return m.timing().basis().words();
   }
 
-  private static List<String> dangers(BatchState s) {
-    return s.dangers().stream()
-        .map(
-            d ->
-                d.on()
-                    ? Messages.text(
-                        "rearing.danger-now",
-                        d.stage().name(),
-                        s.inStage(d.stage()),
-                        English.lower(d.danger().kind().words()),
-                        d.danger().action())
-                    : Messages.text(
-                        "rearing.danger-from",
-                        d.danger().kind().words(),
-                        English.shortDay(d.from()),
-                        d.danger().action()))
-        .toList();
+  private static List<String> dangers(BatchState s, Units u) {
+    List<String> lines = new ArrayList<>();
+    s.tooWarm()
+        .ifPresent(
+            most ->
+                lines.add(
+                    Messages.text(
+                        "rearing.too-warm",
+                        u.celsius(s.batch().waterC().orElse(most)),
+                        u.celsius(most))));
+    s.dangers().forEach(d -> lines.add(danger(s, d)));
+    return lines;
+  }
+
+  private static String danger(BatchState s, DangerWindow d) {
+    return d.on()
+        ? Messages.text(
+            "rearing.danger-now",
+            d.stage().name(),
+            s.inStage(d.stage()),
+            English.lower(d.danger().kind().words()),
+            d.danger().action())
+        : Messages.text(
+            "rearing.danger-from",
+            d.danger().kind().words(),
+            English.shortDay(d.from()),
+            d.danger().action());
   }
 }

@@ -221,14 +221,13 @@ class BoardController {
     if (form.hasErrors()) {
       return reply.notDone(String.join(" ", form.errors().values()), address);
     }
-    boolean escaped = cause.equals("escaped");
     Movement lost =
         new Movement(
             day(context, form),
             animal,
             count,
             Place.kept(tub.key()),
-            Place.out(escaped ? Place.Kind.ESCAPED : Place.Kind.DIED),
+            LossWays.of(cause),
             cause,
             "");
     try {

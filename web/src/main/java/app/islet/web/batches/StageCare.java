@@ -1,5 +1,7 @@
 package app.islet.web.batches;
 
+import app.islet.core.livestock.Expected;
+import app.islet.core.plan.Hatchery;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.rearing.FoodChange;
@@ -22,15 +24,44 @@ import java.util.Optional;
 final class StageCare {
   private StageCare() {}
 
-  /** Empty while they are eggs, and when nobody is left. */
+  /** When the eggs hatch, and what those that hatched need; empty when nobody is left. */
   static List<String> now(BatchState s, Units u) {
-    if (s.timeline().isEmpty() || s.inUse().isEmpty()) {
-      return List.of();
+    List<String> lines = new ArrayList<>();
+    s.hatching().ifPresent(hatching -> lines.addAll(eggs(s, hatching)));
+    boolean hatched = s.inUse().stream().anyMatch(tub -> !tub.eggs());
+    if (s.timeline().isPresent() && hatched) {
+      lines.addAll(young(s, u));
     }
+    return lines;
+  }
+
+  private static List<String> eggs(BatchState s, Expected hatching) {
+    List<String> lines = new ArrayList<>();
+    lines.add(
+        Messages.text(
+            "rearing.hatching",
+            English.shortDay(hatching.window().from()),
+            English.shortDay(hatching.window().to()),
+            hatching.basis().words()));
+    lines.add(Messages.text("rearing.white-eggs"));
+    boolean nauplii =
+        s.kind().guide().milestones().stream()
+            .flatMap(m -> m.care().foods().stream())
+            .anyMatch(food -> food.kind() == YoungFood.Kind.NAUPLII);
+    if (nauplii) {
+      Hatchery first = Hatchery.first(hatching.window().from(), s.left());
+      lines.add(
+          Messages.text(
+              "rearing.first-hatchery", English.shortDay(first.startAfter().toLocalDate())));
+    }
+    return lines;
+  }
+
+  private static List<String> young(BatchState s, Units u) {
     Milestone m = s.stage();
     BatchState.TubNow tub =
         s.inUse().stream()
-            .filter(t -> t.tub().milestone().equals(m))
+            .filter(t -> !t.eggs() && t.tub().milestone().equals(m))
             .findFirst()
             .orElse(s.inUse().get(0));
     List<String> lines = new ArrayList<>();

@@ -20,18 +20,7 @@ public final class AnimalPicture {
     Silhouette shape = Silhouette.of(sheet);
     boolean wide = shape.limbs().length() > 60 && !shape.gills();
     double size = Math.min(wide ? 62 : 84, (HEIGHT - 8) / shape.height());
-    Svg svg =
-        new Svg()
-            .open(
-                "svg",
-                "xmlns",
-                "http://www.w3.org/2000/svg",
-                "viewBox",
-                "0 0 %s %s".formatted(Svg.number(WIDTH), Svg.number(HEIGHT)),
-                "class",
-                "section animal",
-                "aria-hidden",
-                "true");
+    Svg svg = Svg.drawing(WIDTH, HEIGHT, "section animal", "aria-hidden", "true");
     draw(svg, shape, WIDTH / 2, (HEIGHT + size * shape.height()) / 2, size, true);
     return svg.close("svg").toString();
   }

@@ -40,18 +40,7 @@ public record BalancePicture(String title, List<Part> parts) {
 
   public String svg() {
     double height = TOP + BAR + 12 + LINE * Math.ceil(parts.size() / 2.0);
-    Svg svg =
-        new Svg()
-            .open(
-                "svg",
-                "xmlns",
-                "http://www.w3.org/2000/svg",
-                "viewBox",
-                "0 0 %s %s".formatted(Svg.number(WIDTH), Svg.number(height)),
-                "class",
-                "balance",
-                "role",
-                "img");
+    Svg svg = Svg.drawing(WIDTH, height, "balance", "role", "img");
     svg.element("title", title);
     int all = Math.max(1, parts.stream().mapToInt(Part::count).sum());
     double x = 0;

@@ -32,14 +32,9 @@ public final class CodePicture {
         }
       }
     }
-    return new Svg()
-        .open(
-            "svg",
-            "xmlns",
-            "http://www.w3.org/2000/svg",
-            "viewBox",
-            "0 0 %d %d".formatted(modules.getWidth(), modules.getHeight()),
-            "class",
+    return Svg.drawing(
+            modules.getWidth(),
+            modules.getHeight(),
             "code",
             "shape-rendering",
             "crispEdges",

@@ -1,5 +1,8 @@
 package app.islet.web.drawing;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * Writes SVG. Numbers have at most two places and a point, so that a drawing repeats byte for byte.
  */
@@ -7,6 +10,19 @@ final class Svg {
   private static final double MOST = 1e9;
 
   private final StringBuilder out = new StringBuilder(2048);
+
+  /** A drawing of its own that begins at the corner, for the style of {@code css}. */
+  static Svg drawing(double width, double height, String css, Object... attributes) {
+    return drawing("0 0 %s %s".formatted(number(width), number(height)), css, attributes);
+  }
+
+  /** The same of another part of the plane. */
+  static Svg drawing(String viewBox, String css, Object... attributes) {
+    List<Object> all = new ArrayList<>();
+    all.addAll(List.of("xmlns", "http://www.w3.org/2000/svg", "viewBox", viewBox, "class", css));
+    all.addAll(List.of(attributes));
+    return new Svg().open("svg", all.toArray());
+  }
 
   Svg open(String element, Object... attributes) {
     return tag(element, attributes, ">");

@@ -34,20 +34,10 @@ public record TubPicture(double lengthCm, double waterCm, double youngCm, int co
     double floor = HEIGHT - EDGE;
     double line = Math.max(EDGE + 12, floor - Math.max(2, waterCm * scale));
     double left = (WIDTH - width) / 2;
-    Svg svg =
-        new Svg()
-            .open(
-                "svg",
-                "xmlns",
-                "http://www.w3.org/2000/svg",
-                "viewBox",
-                "0 %s %s %s"
-                    .formatted(
-                        Svg.number(line - 12), Svg.number(WIDTH), Svg.number(HEIGHT - line + 12)),
-                "class",
-                "section tub-picture",
-                "aria-hidden",
-                "true");
+    String seen =
+        "0 %s %s %s"
+            .formatted(Svg.number(line - 12), Svg.number(WIDTH), Svg.number(HEIGHT - line + 12));
+    Svg svg = Svg.drawing(seen, "section tub-picture", "aria-hidden", "true");
     if (kind == Kind.ON_LAND) {
       svg.empty(
           "rect", "class", "s-tub-moss", "x", left, "y", floor - 6, "width", width, "height", 6);

@@ -1,7 +1,10 @@
 package app.islet.web.rearing;
 
 import app.islet.core.care.CareSheet;
+import app.islet.core.care.Needs;
+import app.islet.core.care.Stage;
 import app.islet.core.livestock.Balance;
+import app.islet.core.livestock.Expected;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.Movement;
 import app.islet.core.rearing.DangerWindow;
@@ -93,6 +96,31 @@ public record BatchState(
             .distinct()
             .toList();
     return timeline.map(t -> DangerWindow.of(t, present, today)).orElse(List.of());
+  }
+
+  /** The warmest water their stage tolerates, where theirs was measured to be warmer, °C. */
+  public OptionalDouble tooWarm() {
+    OptionalDouble now = batch.waterC();
+    Optional<Needs.Temperature> water =
+        stage().stageOf(kind.sheet()).map(Stage::needs).flatMap(Needs::water);
+    return now.isPresent()
+            && water.isPresent()
+            && left() > 0
+            && now.getAsDouble() > water.get().toleratedC().max()
+        ? OptionalDouble.of(water.get().toleratedC().max())
+        : OptionalDouble.empty();
+  }
+
+  /** When its eggs hatch; empty once they have, and where nobody knows. */
+  public Optional<Expected> hatching() {
+    LocalDate laid = batch.origin().laidOn();
+    boolean eggs = tubs.stream().anyMatch(tub -> tub.eggs() && tub.animals() > 0);
+    return laid == null || !eggs
+        ? Optional.empty()
+        : kind.sheet().stages().stream()
+            .flatMap(stage -> stage.hatch().stream())
+            .findFirst()
+            .map(hatch -> Expected.hatching(hatch, laid, batch.waterC()));
   }
 
   /** How many are in a stage. */
