@@ -103,8 +103,8 @@ class CountController {
                   .orElse(key));
     }
 
-    String say(String key) {
-      return reply.notDone(Messages.text(key), address());
+    String say(String sentence) {
+      return reply.notDone(sentence, address());
     }
   }
 
@@ -122,7 +122,7 @@ class CountController {
   String found(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
     Entry e = entry(context, id, form, reply, 1);
     if (e.count().isEmpty()) {
-      return e.say("rearing.say-how-many");
+      return e.say(Messages.text("rearing.say-how-many"));
     }
     int count = e.count().get();
     return e.enter(
@@ -135,7 +135,7 @@ class CountController {
   String counted(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
     Entry e = entry(context, id, form, reply, 0);
     if (e.count().isEmpty()) {
-      return e.say("rearing.say-how-many");
+      return e.say(Messages.text("rearing.say-how-many"));
     }
     int counted = e.count().get();
     int booked = e.state().books().ledger().count(e.animal(), e.place().name(), context.today());
@@ -156,7 +156,7 @@ class CountController {
     Entry e = entry(context, id, form, reply, 1);
     String cause = form.typed("cause");
     if (e.count().isEmpty() || cause.isEmpty() || cause.length() > LONGEST_CAUSE) {
-      return e.say("rearing.say-cause");
+      return e.say(Messages.text("rearing.say-cause"));
     }
     Movement lost = e.to(LossWays.of(cause), cause, "");
     return e.enter(
@@ -174,7 +174,7 @@ class CountController {
             .orElseThrow(() -> new RefusedException(Messages.text("rearing.say-way")));
     Entry e = entry(context, id, form, reply, 1);
     if (e.count().isEmpty()) {
-      return e.say("rearing.say-how-many");
+      return e.say(Messages.text("rearing.say-how-many"));
     }
     String note = form.typed("note");
     Movement gone =
@@ -189,7 +189,7 @@ class CountController {
   String moved(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
     Entry e = entry(context, id, form, reply, 1);
     if (e.count().isEmpty()) {
-      return e.say("rearing.say-how-many");
+      return e.say(Messages.text("rearing.say-how-many"));
     }
     EnclosureRecord into = enclosures.get(context, form.id("into"));
     Movement moved = e.to(books.home(context, into.id()), "", "");
@@ -202,7 +202,7 @@ class CountController {
   String candled(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
     Entry e = entry(context, id, form, reply, 0);
     if (e.count().isEmpty()) {
-      return e.say("rearing.say-how-many");
+      return e.say(Messages.text("rearing.say-how-many"));
     }
     int fertile = e.count().get();
     return e.enter(

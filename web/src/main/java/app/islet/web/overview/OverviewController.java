@@ -92,13 +92,14 @@ class OverviewController {
   record Brood(long id, String name, int left, int jobs, String dangers) {
     static Brood of(BatchState s) {
       return new Brood(
-          s.batch().id(),
-          s.kind().animal().name(),
-          s.left(),
-          s.jobsLeft(),
-          English.list(
-              s.dangers().stream().map(d -> d.danger().kind().words()).distinct().toList()));
+          s.batch().id(), s.kind().animal().name(), s.left(), s.jobsLeft(), threats(s));
     }
+  }
+
+  private static String threats(BatchState s) {
+    List<String> words =
+        s.dangers().stream().map(d -> English.lower(d.danger().kind().words())).distinct().toList();
+    return words.isEmpty() ? "" : English.capital(English.list(words));
   }
 
   record Need(long id, String enclosure, String severity, String css, String what) {}
