@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Entry point of {@code ./islet check}, {@code calc}, {@code propose}, {@code ledger} and {@code
- * plan}.
+ * Entry point of {@code ./islet check}, {@code calc}, {@code propose}, {@code ledger}, {@code plan}
+ * and {@code triage}.
  */
 public final class Main {
   static final int OK = 0;
@@ -36,9 +36,10 @@ public final class Main {
       case "ledger" -> LedgerCommand.run(rest, out, err);
       case "plan" -> PlanCommand.run(rest, today, out, err);
       case "propose" -> ProposeCommand.run(rest, today, out, err);
+      case "triage" -> TriageCommand.run(rest, out, err);
       default -> {
         err.println(
-            "usage: check FILE.json | calc ID key=value ... | calc --batch FILE | propose SPECIES STAGE COUNT ... | propose --list | ledger FILE.csv | plan FILE.json; got "
+            "usage: check FILE.json | calc ID key=value ... | calc --batch FILE | propose SPECIES STAGE COUNT ... | propose --list | ledger FILE.csv | plan FILE.json | triage SPECIES STAGE SIGN[,SIGN...]; got "
                 + Arrays.toString(args.toArray()));
         yield UNREADABLE;
       }

@@ -35,6 +35,7 @@ class ArchitectureTest {
           "plan",
           "livestock",
           "rearing",
+          "health",
           "build",
           "proposal",
           "calculator",

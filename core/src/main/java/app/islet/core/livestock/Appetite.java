@@ -1,6 +1,8 @@
 package app.islet.core.livestock;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
@@ -65,11 +67,16 @@ public record Appetite(int refusals, long days, int normalDays, boolean changes)
   }
 
   private static int normalDays(Resident r) {
-    if (changes(r)) {
+    return normalDays(r.sheet(), r.stage(), r.bodyCm());
+  }
+
+  /** Days without food that are nothing to worry about. */
+  public static int normalDays(CareSheet sheet, Stage stage, double bodyCm) {
+    if (stage.endsInChange()) {
       return 3;
     }
-    boolean grown = r.bodyCm() >= GROWN * r.sheet().body().adultLengthCm();
-    return switch (r.sheet().group()) {
+    boolean grown = bodyCm >= GROWN * sheet.body().adultLengthCm();
+    return switch (sheet.group()) {
       case TURTLE -> grown ? 14 : 3;
       case SALAMANDER -> grown ? 10 : 2;
       case FROG -> grown ? 7 : 2;

@@ -15,7 +15,7 @@ import java.util.UUID;
  *
  * @param stages the first day each stage was seen in, by its id
  * @param last what was entered last and can be undone
- * @param ticked when it was changed or fed in the last days
+ * @param ticked when it was last seen to on each of the last days
  */
 public record TubLog(
     TubState state,
@@ -34,12 +34,15 @@ public record TubLog(
         stages.merge(e.milestone(), e.at().toLocalDate(), (a, b) -> a.isBefore(b) ? a : b);
       }
     }
-    List<LocalDateTime> ticked =
-        events.stream()
-            .filter(e -> e.kind() == TubEvent.Kind.CHANGED || e.kind() == TubEvent.Kind.FED)
-            .map(TubEvent::at)
-            .filter(at -> at.toLocalDate().isAfter(today.minusDays(PACE_DAYS)))
-            .toList();
+    Map<LocalDate, LocalDateTime> lastOfDay = new HashMap<>();
+    for (TubEvent e : events) {
+      boolean work = e.kind() == TubEvent.Kind.CHANGED || e.kind() == TubEvent.Kind.FED;
+      LocalDate day = e.at().toLocalDate();
+      if (work && day.isAfter(today.minusDays(PACE_DAYS))) {
+        lastOfDay.merge(day, e.at(), (a, b) -> a.isAfter(b) ? a : b);
+      }
+    }
+    List<LocalDateTime> ticked = List.copyOf(lastOfDay.values());
     return new TubLog(TubState.of(events, today), Map.copyOf(stages), last, ticked);
   }
 }

@@ -1,0 +1,52 @@
+package app.islet.core.health;
+
+import app.islet.core.care.Evidence;
+import app.islet.core.text.Fields;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One thing to do, one sentence.
+ *
+ * @param species it is for; none for all
+ * @param unless id of a step that says the same and more
+ */
+public record AidStep(
+    String id,
+    Order order,
+    String text,
+    List<String> species,
+    Optional<String> unless,
+    Evidence basis) {
+  /** In this order things are done. */
+  public enum Order {
+    PEOPLE,
+    /** The animal out of danger. */
+    SAFE,
+    TEST,
+    COMPARE,
+    AID,
+    WATCH
+  }
+
+  static AidStep read(Fields f) {
+    return new AidStep(
+        f.text("id", 40),
+        f.choice("order", Order.class),
+        f.text("text", 140),
+        f.texts("species", 40),
+        f.optionalText("unless", 40),
+        Evidence.of(f.text("basis", 200)));
+  }
+
+  static AidStep of(String id) {
+    return HealthTables.STEPS.stream()
+        .filter(step -> step.id.equals(id))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("no step " + id));
+  }
+
+  boolean isFor(String kind) {
+    return species.isEmpty() || species.contains(kind);
+  }
+}

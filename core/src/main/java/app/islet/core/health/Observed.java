@@ -1,0 +1,35 @@
+package app.islet.core.health;
+
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * What a keeper saw of an animal, and what the records tell.
+ *
+ * @param signs one or more
+ * @param day since when it goes on, 1 for the first day
+ */
+public record Observed(
+    CareSheet sheet, Stage stage, Set<String> signs, int day, List<RecordedFact> facts) {
+  public Observed {
+    signs = Set.copyOf(signs);
+    facts = List.copyOf(facts);
+    if (signs.isEmpty()) {
+      throw new IllegalArgumentException("it is not said what was seen");
+    }
+    if (day < 1) {
+      throw new IllegalArgumentException("the first day is day 1, not " + day);
+    }
+  }
+
+  boolean tells(RecordKind kind) {
+    return facts.stream().anyMatch(fact -> fact.kind() == kind);
+  }
+
+  Set<RecordKind> kinds() {
+    return facts.stream().map(RecordedFact::kind).collect(Collectors.toSet());
+  }
+}

@@ -1,0 +1,204 @@
+package app.islet.core.health;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
+import app.islet.core.quantity.Phrase;
+import app.islet.core.text.UnreadableException;
+import java.util.HashSet;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What is seen and what is done first: common practice, no source, unless a row says otherwise. */
+class TriageTest {
+  private static final Pattern DOSE =
+      Pattern.compile(
+          "\\d+(\\.\\d+)?\\s?(mg|ml|g|drops?|tablets?|ppm)\\b", Pattern.CASE_INSENSITIVE);
+  private static final Pattern MEDICINE =
+      Pattern.compile(
+          "antibiotic|enrofloxacin|itraconazole|methylene|malachite|ivermectin|salt bath",
+          Pattern.CASE_INSENSITIVE);
+  private static final int MOST_WORDS = 20;
+
+  private static CareSheet sheet(String species) {
+    return CareLibrary.bundled().find(species).orElseThrow();
+  }
+
+  private static OptionalDouble number(Double typed) {
+    return typed == null ? OptionalDouble.empty() : OptionalDouble.of(typed);
+  }
+
+  private static Triage triage(String species, String stage, int day, String... signs) {
+    CareSheet sheet = sheet(species);
+    return Triage.of(
+        new Observed(sheet, sheet.stage(stage).orElseThrow(), Set.of(signs), day, List.of()));
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @CsvFileSource(resources = "stories.csv", numLinesToSkip = 1)
+  void a_story_begins_with_the_right_three_steps(
+      String story,
+      String species,
+      String stageId,
+      String signs,
+      int day,
+      Double ammonia,
+      Double nitrite,
+      Double tempC,
+      Double ph,
+      boolean normal,
+      boolean urgent,
+      String first,
+      String cause) {
+    CareSheet sheet = sheet(species);
+    Stage stage = sheet.stage(stageId).orElseThrow();
+    WaterFacts.Reading reading =
+        new WaterFacts.Reading(number(ammonia), number(nitrite), number(tempC), number(ph));
+    Triage triage =
+        Triage.of(
+            new Observed(
+                sheet, stage, Set.of(signs.split(" ")), day, WaterFacts.of(stage, reading)));
+    assertThat(triage.isNormal()).as("normal").isEqualTo(normal);
+    assertThat(triage.urgent()).as("urgent").isEqualTo(urgent);
+    assertThat(triage.steps().stream().limit(3).map(AidStep::id)).containsExactly(first.split(" "));
+    assertThat(triage.causes().stream().limit(1).map(likely -> likely.cause().id()))
+        .containsExactlyElementsOf(cause == null ? List.of() : List.of(cause));
+  }
+
+  @Test
+  void every_path_ends_in_something_to_do_and_in_the_vet() {
+    for (CareSheet sheet : CareLibrary.bundled().all()) {
+      List<Sign> signs = Sign.of(sheet.group());
+      for (Stage stage : sheet.stages()) {
+        for (Sign one : signs) {
+          for (Sign other : signs) {
+            for (int day : new int[] {1, 30}) {
+              Triage triage =
+                  Triage.of(
+                      new Observed(
+                          sheet,
+                          stage,
+                          new HashSet<>(List.of(one.id(), other.id())),
+                          day,
+                          List.of()));
+              assertThat(triage.steps()).isNotEmpty();
+              assertThat(triage.vet()).isNotEmpty();
+              assertThat(triage.urgent()).isEqualTo(one.urgent() || other.urgent());
+            }
+          }
+        }
+      }
+    }
+  }
+
+  @Test
+  void every_step_is_one_short_sentence_and_none_is_a_dose() {
+    for (AidStep step : HealthTables.STEPS) {
+      assertThat(step.text().split("\\s+").length).as(step.text()).isLessThan(MOST_WORDS);
+      assertThat(step.text()).as(step.id()).endsWith(".").doesNotContain(". ");
+      assertThat(DOSE.matcher(step.text()).find()).as(step.text()).isFalse();
+      assertThat(MEDICINE.matcher(step.text()).find()).as(step.text()).isFalse();
+    }
+    assertThat(HealthTables.CAUSES)
+        .allSatisfy(cause -> assertThat(DOSE.matcher(cause.advice().vet()).find()).isFalse());
+  }
+
+  @Test
+  void the_tables_name_only_what_there_is_and_use_all_of_it() {
+    Set<String> signs = ids(HealthTables.SIGNS.stream().map(Sign::id).toList());
+    Set<String> steps = ids(HealthTables.STEPS.stream().map(AidStep::id).toList());
+    Set<String> used = new HashSet<>(List.of("compare", "watch", "test-water", "read-climate"));
+    HealthTables.SIGNS.forEach(sign -> used.addAll(sign.first()));
+    HealthTables.FACTS.forEach(row -> used.addAll(row.first()));
+    for (Cause cause : HealthTables.CAUSES) {
+      assertThat(signs).as(cause.id()).containsAll(cause.weights().signs().keySet());
+      used.addAll(cause.advice().steps());
+    }
+    assertThat(used).isEqualTo(steps);
+    for (Normal row : HealthTables.NORMAL) {
+      assertThat(signs).contains(row.sign()).containsAll(row.with());
+    }
+    for (AnimalGroup group : AnimalGroup.values()) {
+      assertThat(Sign.of(group)).hasSizeGreaterThan(10);
+    }
+  }
+
+  private static Set<String> ids(List<String> ids) {
+    assertThat(ids).doesNotHaveDuplicates();
+    return Set.copyOf(ids);
+  }
+
+  @Test
+  void a_sign_that_is_no_sign_of_its_table_is_refused_with_its_line() {
+    assertThatThrownBy(
+            () ->
+                HealthTables.parse(
+                    "causes.yaml",
+                    "causes:\n  - {id: x, words: X, groups: [frog], signs: {red-skn: 3}, against: [], against-words: a, steps: [], vet: v, basis: practice}\n",
+                    "causes",
+                    Cause::read))
+        .isInstanceOf(UnreadableException.class)
+        .hasMessageContaining("red-skn")
+        .hasMessageContaining("line 2");
+  }
+
+  @ParameterizedTest(name = "day {0}: normal {1}")
+  @CsvSource({"1, true", "3, true", "4, false", "5, false"})
+  void fasting_on_day_five_is_not_normal(int day, boolean normal) {
+    assertThat(triage("fire-salamander", "larva", day, "no-appetite", "gills-shrinking").isNormal())
+        .isEqualTo(normal);
+  }
+
+  @ParameterizedTest(name = "free ammonia of {0} mg/L at pH {1}: {2}")
+  @CsvSource({"0.5, 7.2, false", "0.5, 8.5, true", "0, 8.5, false"})
+  void only_free_ammonia_counts(double ammonia, double ph, boolean high) {
+    Stage adult = sheet("axolotl").stage("adult").orElseThrow();
+    WaterFacts.Reading reading =
+        new WaterFacts.Reading(
+            OptionalDouble.of(ammonia),
+            OptionalDouble.of(0),
+            OptionalDouble.of(17),
+            OptionalDouble.of(ph));
+    assertThat(
+            WaterFacts.of(adult, reading).stream()
+                .anyMatch(fact -> fact.kind() == RecordKind.AMMONIA_HIGH))
+        .isEqualTo(high);
+  }
+
+  @ParameterizedTest(name = "{0} °C: {1}")
+  @CsvSource({"20, ", "20.1, WARM", "17, TEMP_RIGHT", "9, COLD"})
+  void the_thermometer_is_read_by_the_care_sheet(double tempC, RecordKind kind) {
+    Stage larva = sheet("fire-salamander").stage("larva").orElseThrow();
+    WaterFacts.Reading reading =
+        new WaterFacts.Reading(
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            OptionalDouble.of(tempC),
+            OptionalDouble.empty());
+    assertThat(WaterFacts.of(larva, reading).stream().map(RecordedFact::kind))
+        .containsExactlyElementsOf(kind == null ? List.of() : List.of(kind));
+  }
+
+  @Test
+  void what_speaks_against_a_cause_makes_it_less_likely() {
+    CareSheet axolotl = sheet("axolotl");
+    Stage adult = axolotl.stage("adult").orElseThrow();
+    RecordedFact clean = new RecordedFact(RecordKind.AMMONIA_ZERO, Phrase.of("tested as zero"));
+    Triage unknown = triage("axolotl", "adult", 1, "gills-forward");
+    Triage tested =
+        Triage.of(new Observed(axolotl, adult, Set.of("gills-forward"), 1, List.of(clean)));
+    assertThat(unknown.causes().get(0).cause().id()).isEqualTo("ammonia");
+    assertThat(tested.causes().get(0).cause().id()).isNotEqualTo("ammonia");
+    assertThat(tested.steps()).noneMatch(step -> step.id().equals("test-water"));
+  }
+}
