@@ -6,7 +6,7 @@ const FILES = "islet-files-1";
 const PAGES = "islet-pages-1";
 
 /** The walk, its pieces, and changes of water: what is used with wet hands where the network does not reach. */
-const WALK = /^\/c\/[^/]+\/(rounds(\/stops)?|rearing\/round|enclosures\/\d+\/(change|sheet))$/;
+const WALK = /^\/c\/[^/]+\/(rounds(\/stops)?|rearing\/round|health\/animals\/\d+|enclosures\/\d+\/(change|sheet))$/;
 const FILE = /^\/(css|js|fonts|webjars|icons|favicon)/;
 
 /** The walk of a day that was asked for is looked at, not walked. */

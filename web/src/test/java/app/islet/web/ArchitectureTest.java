@@ -39,7 +39,7 @@ class ArchitectureTest {
           List.of("collection"),
           List.of("care", "enclosure"),
           List.of("animal", "waterlog", "tasklog", "buildlog", "feed", "larder"),
-          List.of("snapshot", "rearing"),
+          List.of("snapshot", "rearing", "healthlog"),
           List.of("summary"),
           List.of(
               "setup",
@@ -66,6 +66,7 @@ class ArchitectureTest {
               "weeks",
               "kitchen",
               "batches",
+              "health",
               "api"),
           List.of("demo"));
 
@@ -83,6 +84,7 @@ class ArchitectureTest {
           "feed",
           "larder",
           "rearing",
+          "healthlog",
           "snapshot");
 
   private static final JavaClasses CLASSES =

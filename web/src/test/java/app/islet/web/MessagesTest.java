@@ -15,6 +15,7 @@ import app.islet.web.animal.Background;
 import app.islet.web.animal.Photo;
 import app.islet.web.collection.AnimalCollection;
 import app.islet.web.figure.FigureKind;
+import app.islet.web.healthlog.HealthCase;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
@@ -122,7 +123,7 @@ class MessagesTest {
     for (AnimalCollection.WalkOrder order : AnimalCollection.WalkOrder.values()) {
       asked.add("rounds.order." + order);
     }
-    asked.addAll(keysOfRearing());
+    asked.addAll(keysOfRearingAndHealth());
     Set<String> known = new TreeSet<>(messages.stringPropertyNames());
     known.removeIf(
         key -> OF_A_FORM.matcher(key).lookingAt() || OF_A_FIGURE.matcher(key).lookingAt());
@@ -130,7 +131,7 @@ class MessagesTest {
     assertThat(asked).containsExactlyInAnyOrderElementsOf(known);
   }
 
-  private static List<String> keysOfRearing() {
+  private static List<String> keysOfRearingAndHealth() {
     List<String> keys = new ArrayList<>();
     for (TubBundle.Kind kind : TubBundle.Kind.values()) {
       keys.add("rearing.job." + kind);
@@ -152,6 +153,9 @@ class MessagesTest {
     List.of("STAGE", "NUMBER").forEach(order -> keys.add("rearing.order." + order));
     List.of("A4_24", "A4_21", "A4_14", "A4_65", "LETTER_30")
         .forEach(sheet -> keys.add("rearing.sheet." + sheet));
+    for (HealthCase.Outcome outcome : HealthCase.Outcome.values()) {
+      keys.add("health.outcome." + outcome);
+    }
     return keys;
   }
 

@@ -77,7 +77,11 @@ class PagesTest {
           "/rearing/batches/2",
           "/rearing/batches/3/share",
           "/rearing/number?number=13",
-          "/rearing/guides/fire-salamander");
+          "/rearing/guides/fire-salamander",
+          "/health",
+          "/health/animals/1",
+          "/health/cases/1",
+          "/health/cases/1/vet");
 
   /** Every page in the light one; of four pages one in the dark and one in the night theme. */
   private static List<String> themes(int n) {

@@ -20,6 +20,8 @@ final class HealthTables {
   // After the signs, whose ids are its fields.
   static final List<Cause> CAUSES = read("causes", Cause::read);
 
+  static final List<Course> COURSES = read("courses", Course::read);
+
   private HealthTables() {}
 
   private static <T> List<T> read(String table, Function<Fields, T> row) {

@@ -54,7 +54,7 @@ public final class WaterFacts {
           new RecordedFact(
               RecordKind.AMMONIA_HIGH,
               Phrase.of(
-                  "Ammonia {}, of which {} is free: over the limit",
+                  "Ammonia {} as nitrogen, of which {} is free: over the limit",
                   mg(reading.ammoniaMgPerL().orElse(0)),
                   mg(free))));
     }
@@ -62,7 +62,9 @@ public final class WaterFacts {
       facts.add(
           new RecordedFact(
               RecordKind.NITRITE_HIGH,
-              Phrase.of("Nitrite {}: over the limit", mg(reading.nitriteMgPerL().orElse(0)))));
+              Phrase.of(
+                  "Nitrite {} as nitrogen: over the limit",
+                  mg(reading.nitriteMgPerL().orElse(0)))));
     }
     boolean both = reading.ammoniaMgPerL().isPresent() && reading.nitriteMgPerL().isPresent();
     if (both && !ammonia && !nitrite) {

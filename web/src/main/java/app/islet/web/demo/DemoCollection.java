@@ -80,6 +80,7 @@ class DemoCollection implements SmartLifecycle {
   private final DemoLives lives;
   private final DemoRounds rounds;
   private final DemoRearing rearing;
+  private final DemoHealth health;
   private final Clock clock;
   private final TransactionTemplate transactions;
   private final Random random = new Random(SEED);
@@ -101,6 +102,7 @@ class DemoCollection implements SmartLifecycle {
       DemoLives lives,
       DemoRounds rounds,
       DemoRearing rearing,
+      DemoHealth health,
       Clock clock,
       TransactionTemplate transactions) {
     this.people = people;
@@ -118,6 +120,7 @@ class DemoCollection implements SmartLifecycle {
     this.lives = lives;
     this.rounds = rounds;
     this.rearing = rearing;
+    this.health = health;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -210,6 +213,7 @@ class DemoCollection implements SmartLifecycle {
 
     lives.fill(context);
     rearing.fill(context);
+    health.fill(context);
     history(context, start, today);
     water.fill(context);
   }

@@ -4,6 +4,7 @@ import app.islet.core.text.English;
 import app.islet.web.account.People;
 import app.islet.web.collection.AnimalCollection.WalkOrder;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.healthlog.HealthLog;
 import app.islet.web.rearing.BatchStates;
 import app.islet.web.summary.DayRounds;
 import app.islet.web.support.Form;
@@ -52,15 +53,23 @@ class RoundsController {
   private final Ticks ticks;
   private final TaskLog log;
   private final BatchStates batches;
+  private final HealthLog health;
 
   RoundsController(
-      Walk walk, WaterLog water, People people, Ticks ticks, TaskLog log, BatchStates batches) {
+      Walk walk,
+      WaterLog water,
+      People people,
+      Ticks ticks,
+      TaskLog log,
+      BatchStates batches,
+      HealthLog health) {
     this.walk = walk;
     this.water = water;
     this.people = people;
     this.ticks = ticks;
     this.log = log;
     this.batches = batches;
+    this.health = health;
   }
 
   /**
@@ -81,6 +90,8 @@ class RoundsController {
     addHead(steps, on, model);
     addPiece(context, piece(context, steps, from), on, model);
     model.addAttribute("tubs", on.equals(context.today()) && from == 0 ? tubs(context) : List.of());
+    model.addAttribute(
+        "healthDue", context.isMember() && on.equals(context.today()) ? health.due(context) : 0);
     return "rounds/rounds";
   }
 

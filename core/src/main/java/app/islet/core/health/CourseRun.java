@@ -1,0 +1,42 @@
+package app.islet.core.health;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.Optional;
+
+/**
+ * A course an animal is in.
+ *
+ * @param last the last day it was done
+ * @param times on how many days
+ */
+public record CourseRun(Course course, LocalDate began, Optional<LocalDate> last, int times) {
+  public static CourseRun of(Course course, LocalDate began, Collection<LocalDate> done) {
+    return new CourseRun(
+        course,
+        began,
+        done.stream().max(Comparator.naturalOrder()),
+        (int) done.stream().distinct().count());
+  }
+
+  /** 1 on the first day. */
+  public long day(LocalDate today) {
+    return ChronoUnit.DAYS.between(began, today) + 1;
+  }
+
+  /** The day it is to be done next. */
+  public LocalDate due() {
+    return last.map(day -> day.plusDays(course.pace().everyDays())).orElse(began);
+  }
+
+  public boolean isDue(LocalDate today) {
+    return !today.isBefore(due());
+  }
+
+  /** Whether it takes longer than such courses do: the vet should look. */
+  public boolean isLong(LocalDate today) {
+    return day(today) > course.pace().usualDays().max();
+  }
+}

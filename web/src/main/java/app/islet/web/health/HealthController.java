@@ -1,0 +1,224 @@
+package app.islet.web.health;
+
+import app.islet.core.health.Course;
+import app.islet.core.health.Sign;
+import app.islet.core.livestock.Census;
+import app.islet.core.text.English;
+import app.islet.web.animal.Animal;
+import app.islet.web.animal.Animals;
+import app.islet.web.animal.Books;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.healthlog.CourseEntry;
+import app.islet.web.healthlog.HealthCase;
+import app.islet.web.healthlog.HealthLog;
+import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
+import app.islet.web.support.RefusedException;
+import app.islet.web.support.Reply;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** Who is ill, who is in a course, and what is due. */
+@Controller
+@RequestMapping("/c/{collection}/health")
+class HealthController {
+  private static final int LONGEST = 300;
+
+  private final HealthLog log;
+  private final Animals animals;
+  private final Patients patients;
+  private final Books books;
+
+  HealthController(HealthLog log, Animals animals, Patients patients, Books books) {
+    this.log = log;
+    this.animals = animals;
+    this.patients = patients;
+    this.books = books;
+  }
+
+  /** A case in the list. */
+  record CaseLine(long id, String who, String signs, String since, String ended) {}
+
+  /** A course in the list. */
+  record CourseLine(
+      long id,
+      long animalId,
+      String who,
+      String name,
+      String day,
+      boolean due,
+      boolean doneToday,
+      boolean tooLong,
+      List<String> steps,
+      String ends,
+      String stop,
+      String over) {}
+
+  @GetMapping
+  String show(CollectionContext context, Model model) {
+    List<HealthCase> all = log.cases(context);
+    List<CourseLine> courses = courses(context);
+    model.addAttribute(
+        "open",
+        all.stream().filter(c -> c.endedOn().isEmpty()).map(c -> line(context, c)).toList());
+    model.addAttribute(
+        "past",
+        all.stream().filter(c -> c.endedOn().isPresent()).map(c -> line(context, c)).toList());
+    model.addAttribute("courses", courses.stream().filter(c -> c.over().isEmpty()).toList());
+    model.addAttribute("pastCourses", courses.stream().filter(c -> !c.over().isEmpty()).toList());
+    model.addAttribute("animals", living(context));
+    model.addAttribute("contact", context.collection().contact());
+    return "health/health";
+  }
+
+  private List<Animal> living(CollectionContext context) {
+    Census here = books.ledger(context).census(context.today());
+    return animals.all(context).stream().filter(a -> here.of(a.key()) > 0).toList();
+  }
+
+  private List<CourseLine> courses(CollectionContext context) {
+    return log.courses(context).stream().map(c -> line(context, c)).toList();
+  }
+
+  private CaseLine line(CollectionContext context, HealthCase c) {
+    return new CaseLine(
+        c.id(),
+        animals.get(context, c.animalId()).name(),
+        signs(c),
+        Messages.text(
+            "health.since",
+            English.shortDay(c.beganOn()),
+            ChronoUnit.DAYS.between(c.beganOn(), context.today()) + 1),
+        c.outcome().map(HealthController::outcome).orElse(""));
+  }
+
+  private static String outcome(HealthCase.Outcome outcome) {
+    String key = "health.outcome." + outcome.name();
+    return Messages.text(key);
+  }
+
+  static String signs(HealthCase c) {
+    return c.signs().stream()
+        .flatMap(id -> Sign.find(id).stream())
+        .map(Sign::words)
+        .collect(English.listing());
+  }
+
+  private CourseLine line(CollectionContext context, HealthLog.Running c) {
+    LocalDate today = context.today();
+    boolean doneToday = c.done().stream().map(CourseEntry::day).anyMatch(today::equals);
+    boolean over = c.record().endedOn().isPresent();
+    return new CourseLine(
+        c.record().id(),
+        c.record().animalId(),
+        animals.get(context, c.record().animalId()).name(),
+        c.run().course().name(),
+        Messages.text(
+            "health.course-day",
+            c.run().day(c.record().endedOn().orElse(today)),
+            (int) c.run().course().pace().usualDays().min(),
+            (int) c.run().course().pace().usualDays().max(),
+            c.run().times()),
+        !over && c.run().isDue(today),
+        doneToday,
+        !over && c.run().isLong(today),
+        c.run().course().steps(),
+        c.run().course().end().ends(),
+        c.run().course().end().stop(),
+        c.record()
+            .endedOn()
+            .map(
+                day ->
+                    Messages.text("health.course-over", English.shortDay(day), c.record().result()))
+            .orElse(""));
+  }
+
+  @GetMapping("/cases/{id}")
+  String open(CollectionContext context, @PathVariable long id, Model model) {
+    HealthCase c = log.get(context, id);
+    Patients.Patient patient = patients.patient(context, c.animalId());
+    LocalDate until = c.endedOn().orElse(context.today());
+    int day = (int) Math.max(1, ChronoUnit.DAYS.between(c.beganOn(), until) + 1);
+    model.addAttribute("line", line(context, c));
+    model.addAttribute("note", c.note());
+    model.addAttribute("animalId", c.animalId());
+    model.addAttribute(
+        "answer", TriageView.of(patient, Set.copyOf(c.signs()), day, context.units()));
+    model.addAttribute("offered", Course.of(patient.resident().sheet().group()));
+    model.addAttribute(
+        "courses", courses(context).stream().filter(x -> x.animalId() == c.animalId()).toList());
+    model.addAttribute("outcomes", HealthCase.Outcome.values());
+    model.addAttribute("contact", context.collection().contact());
+    return "health/case";
+  }
+
+  @PostMapping("/cases/{id}/end")
+  String end(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    if (form.typed("outcome").isEmpty()) {
+      throw new RefusedException(Messages.text("health.say-outcome"));
+    }
+    HealthCase.Outcome outcome =
+        form.choice("outcome", HealthCase.Outcome.class, HealthCase.Outcome.WELL);
+    if (form.hasErrors()) {
+      throw new RefusedException(Messages.text("health.say-outcome"));
+    }
+    log.end(context, id, context.today(), outcome);
+    return reply.saved(Messages.text("health.ended"), context.path("/health"));
+  }
+
+  @PostMapping("/cases/{id}/reopen")
+  String reopen(CollectionContext context, @PathVariable long id, Reply reply) {
+    log.reopen(context, id);
+    return reply.saved(Messages.text("health.reopened"), context.path("/health/cases/" + id));
+  }
+
+  @PostMapping("/courses")
+  String begin(CollectionContext context, Form form, Reply reply) {
+    long animal = form.id("animal");
+    Optional<Course> course = Course.find(form.typed("course"));
+    if (course.isEmpty()) {
+      throw new RefusedException(Messages.text("health.choose-course"));
+    }
+    log.begin(context, animal, course.get(), context.today(), form.clientId());
+    return reply.saved(
+        Messages.text("health.course-begun", course.get().name()), context.path("/health"));
+  }
+
+  @PostMapping("/courses/{id}/done")
+  String done(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    String note = form.typed("note");
+    CourseEntry entry =
+        log.done(
+            context,
+            id,
+            context.today(),
+            note.substring(0, Math.min(LONGEST, note.length())),
+            form.clientId());
+    boolean mine = entry.clientId().equals(form.clientId());
+    return mine
+        ? reply.saved(Messages.text("health.course-ticked"), context.path("/health"))
+        : reply.already(Messages.text("health.course-done-already"), context.path("/health"));
+  }
+
+  @PostMapping("/courses/{id}/undo")
+  String undo(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    log.undo(context, id, context.today(), form.clientId());
+    return reply.saved(Messages.text("health.course-undone"), context.path("/health"));
+  }
+
+  @PostMapping("/courses/{id}/end")
+  String endCourse(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    String result = form.typed("result");
+    log.end(context, id, context.today(), result.substring(0, Math.min(LONGEST, result.length())));
+    return reply.saved(Messages.text("health.course-ended"), context.path("/health"));
+  }
+}

@@ -1,0 +1,103 @@
+package app.islet.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import app.islet.web.support.CutNetwork;
+import app.islet.web.support.Hands;
+import app.islet.web.support.Islet;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+
+/** Something looks wrong: three taps to what to do first, then a course, then the vet's sheet. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class HealthTest {
+  private final Islet islet = Islet.running();
+  private final Page page = islet.owner();
+  private String home = "";
+
+  @BeforeEach
+  void an_axolotl_in_poisoned_water() {
+    String base = Hands.enclosure(page, "Slate tank", "80", "40", "40");
+    home = Hands.collection(base);
+    page.selectOption("#species", "axolotl");
+    page.fill("#length", "22");
+    page.fill("#name", "Ember");
+    page.locator("form[action$='/residents'] > button").click();
+    page.navigate(base + "/water");
+    page.locator("[name=ammonia]").first().fill("1.5");
+    page.locator("[name=ph]").first().fill("8");
+    Hands.send(page, "Log test");
+    page.setViewportSize(390, 800);
+  }
+
+  @Test
+  void three_taps_from_the_rounds_lead_to_what_to_do_first_and_on_to_the_vet() {
+    page.navigate(home + "/rounds");
+    page.getByText("Something looks wrong").first().click();
+    page.locator("a[href='#s-gills-forward']").click();
+    Locator answer = page.locator("#s-gills-forward");
+    assertThat(answer.locator(".aid-steps li").first())
+        .hasText(
+            "Put it into a clean, shallow tub with conditioned water of its temperature, in the shade.");
+    assertThat(answer.locator(".causes li").first()).containsText("Ammonia 1.16 mg/L as nitrogen");
+    assertThat(page.locator("#s-hangs-at-surface")).isHidden();
+
+    answer.locator("[name=note]").fill("since this morning");
+    answer.getByText("Write it down").click();
+    assertThat(page.locator(".flash")).hasText("Written down.");
+    page.locator("[name=course]").selectOption("holding-tub");
+    Hands.press(page, "Begin course");
+    assertThat(page.locator(".course h3")).containsText("Ember: Holding tub with daily change");
+    assertThat(page.locator(".course")).containsText("Day 1; such courses take 3 to 14 days.");
+
+    page.navigate(home + "/rounds");
+    page.getByText("Health: 1 due").click();
+    Hands.press(page, "Done today");
+    assertThat(page.locator(".course .chip")).hasText("Done today");
+    page.navigate(home + "/rounds");
+    assertThat(page.getByText("Health: 1 due")).hasCount(0);
+
+    page.navigate(home + "/health");
+    page.locator(".needs a").first().click();
+    page.getByText("Sheet for the vet").click();
+    assertThat(page.locator("main")).containsText("Axolotl (Ambystoma mexicanum)");
+    assertThat(page.locator("main")).containsText("Gills curled forward");
+    assertThat(page.locator("main")).containsText("Ammonia 1.16 mg/L as nitrogen");
+    assertThat(page.locator("main")).containsText("since this morning");
+    page.goBack();
+    page.getByText("Well again").click();
+    assertThat(page.locator("main")).containsText("Nobody looks ill.");
+  }
+
+  @Test
+  void several_signs_on_a_later_day_are_judged_together() {
+    page.navigate(home + "/rounds");
+    page.getByText("Something looks wrong").first().click();
+    page.getByText("Several signs, or for some days").click();
+    page.locator("input[type=checkbox][value=bloated]").check();
+    page.locator("input[type=checkbox][value=gaping]").check();
+    page.locator("details [name=day]").fill("3");
+    page.getByText("What to do", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(page.locator(".verdict.is-urgent")).containsText("Call the vet now.");
+    assertThat(page.locator(".answer")).containsText("Day 3");
+    assertThat(page.locator(".answer")).containsText("Swallowed stones or a blocked gut");
+  }
+
+  @Test
+  void the_answers_come_with_the_page_and_stand_there_without_a_network() {
+    CutNetwork line = islet.line();
+    Page phone = islet.ownerOver(line);
+    phone.navigate(home + "/rounds");
+    phone.waitForSelector("main[data-kept-here]");
+    line.cut();
+    phone.getByText("Something looks wrong").first().click();
+    phone.locator("a[href='#s-red-skin']").click();
+    assertThat(phone.locator("#s-red-skin .aid-steps li").first())
+        .containsText("clean, shallow tub");
+    line.close();
+  }
+}
