@@ -13,6 +13,7 @@ import { enhance as queue } from "./rounds/queue.js";
 import { enhance as install } from "./rounds/install.js";
 import { enhance as tubs } from "./rearing/board.js";
 import { enhance as share } from "./rearing/share.js";
+import { enhance as bath } from "./health/bath.js";
 import { enhance as board } from "./bench/board.js";
 import { enhance as drag } from "./bench/drag.js";
 import { enhance as inspect } from "./bench/inspect.js";
@@ -21,4 +22,4 @@ import { enhance as pins } from "./bench/pins.js";
 import { enhance as history } from "./bench/history.js";
 import { enhance as preview } from "./bench/preview.js";
 
-for (const enhance of [chart, find, keys, later, locate, mark, once, print, stages, steps, queue, install, tubs, share, preview, history, drag, board, inspect, panels, pins]) enhance(document);
+for (const enhance of [chart, find, keys, later, locate, mark, once, print, stages, steps, queue, install, tubs, share, bath, preview, history, drag, board, inspect, panels, pins]) enhance(document);

@@ -100,4 +100,28 @@ class HealthTest {
         .containsText("clean, shallow tub");
     line.close();
   }
+
+  @Test
+  void eight_crabs_two_at_a_time_are_bathed_in_twenty_seven_minutes() {
+    page.setViewportSize(1280, 800);
+    String base =
+        Hands.enclosure(page, home.substring("/c/".length()), "Dune box", "90", "45", "45");
+    page.selectOption("#species", "land-hermit");
+    page.fill("#count", "8");
+    page.fill("#length", "3");
+    page.fill("#name", "Walkers");
+    page.locator("form[action$='/residents'] > button").click();
+    assertThat(page.locator("main")).containsText("Walkers");
+    page.navigate(home + "/health");
+    page.getByText("Bath: Dune box").click();
+    assertThat(page.locator(".balance-sum b")).hasText("27 min in all");
+    assertThat(page.locator(".bath-steps li")).hasCount(4);
+    page.getByText("Start the clock").click();
+    assertThat(page.locator("[data-clock]").first()).containsText("bathes 2:5");
+    assertThat(page.locator("[data-clock]").nth(1)).containsText("waits");
+    page.locator(".bath-note input").fill("all feelers there");
+    Hands.send(page, "Log bath");
+    assertThat(page.locator("main")).containsText("Next not before");
+    assertThat(page.locator(".flash")).hasText("Bath logged.");
+  }
 }

@@ -81,7 +81,8 @@ class PagesTest {
           "/health",
           "/health/animals/1",
           "/health/cases/1",
-          "/health/cases/1/vet");
+          "/health/cases/1/vet",
+          "/health/bath/8");
 
   /** Every page in the light one; of four pages one in the dark and one in the night theme. */
   private static List<String> themes(int n) {

@@ -1,13 +1,22 @@
 package app.islet.web.health;
 
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
 import app.islet.core.health.Course;
 import app.islet.core.health.Sign;
 import app.islet.core.livestock.Census;
+import app.islet.core.livestock.IncidentRate;
+import app.islet.core.livestock.Incidents;
+import app.islet.core.livestock.Ledger;
 import app.islet.core.text.English;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
+import app.islet.web.animal.PlaceRecord;
+import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.enclosure.EnclosureRecord;
+import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.healthlog.CourseEntry;
 import app.islet.web.healthlog.HealthCase;
 import app.islet.web.healthlog.HealthLog;
@@ -17,9 +26,13 @@ import app.islet.web.support.RefusedException;
 import app.islet.web.support.Reply;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,12 +50,22 @@ class HealthController {
   private final Animals animals;
   private final Patients patients;
   private final Books books;
+  private final CareSheetStore sheets;
+  private final EnclosureStore enclosures;
 
-  HealthController(HealthLog log, Animals animals, Patients patients, Books books) {
+  HealthController(
+      HealthLog log,
+      Animals animals,
+      Patients patients,
+      Books books,
+      CareSheetStore sheets,
+      EnclosureStore enclosures) {
     this.log = log;
     this.animals = animals;
     this.patients = patients;
     this.books = books;
+    this.sheets = sheets;
+    this.enclosures = enclosures;
   }
 
   /** A case in the list. */
@@ -75,9 +98,88 @@ class HealthController {
         all.stream().filter(c -> c.endedOn().isPresent()).map(c -> line(context, c)).toList());
     model.addAttribute("courses", courses.stream().filter(c -> c.over().isEmpty()).toList());
     model.addAttribute("pastCourses", courses.stream().filter(c -> !c.over().isEmpty()).toList());
-    model.addAttribute("animals", living(context));
+    List<Animal> living = living(context);
+    model.addAttribute("animals", living);
+    model.addAttribute("baths", baths(context, living));
+    model.addAttribute("often", often(context, all));
     model.addAttribute("contact", context.collection().contact());
     return "health/health";
+  }
+
+  /** An enclosure with crabs that are bathed. */
+  record Bath(long enclosureId, String name) {}
+
+  private List<Bath> baths(CollectionContext context, List<Animal> living) {
+    CareLibrary library = sheets.library(context);
+    Set<String> hermits =
+        library.all().stream()
+            .filter(
+                sheet ->
+                    sheet.stages().stream()
+                        .anyMatch(stage -> stage.needs().shelter().spareShells() > 0))
+            .map(CareSheet::id)
+            .collect(Collectors.toSet());
+    Census here = books.ledger(context).census(context.today());
+    Map<String, PlaceRecord> places = books.places(context);
+    Map<Long, String> names =
+        enclosures.all(context).stream()
+            .collect(Collectors.toMap(EnclosureRecord::id, EnclosureRecord::name));
+    return living.stream()
+        .filter(a -> hermits.contains(a.species()))
+        .flatMap(a -> here.lines().stream().filter(l -> l.animals().equals(a.key())))
+        .flatMap(l -> Optional.ofNullable(places.get(l.place())).stream())
+        .flatMap(place -> place.enclosureId().stream())
+        .distinct()
+        .map(id -> new Bath(id, names.getOrDefault(id, "")))
+        .toList();
+  }
+
+  /** Cases for the time animals were there, by enclosure: what clusters. */
+  private List<String> often(CollectionContext context, List<HealthCase> all) {
+    Ledger ledger = books.ledger(context);
+    Map<String, PlaceRecord> places = books.places(context);
+    List<Incidents.Case> cases = new ArrayList<>();
+    for (HealthCase c : all) {
+      ledger.census(String.valueOf(c.animalId()), c.beganOn()).lines().stream()
+          .findFirst()
+          .ifPresent(line -> cases.add(new Incidents.Case(c.beganOn(), line.place(), 1)));
+    }
+    Map<Long, String> names =
+        enclosures.all(context).stream()
+            .collect(Collectors.toMap(EnclosureRecord::id, EnclosureRecord::name));
+    return Incidents.of(
+            ledger,
+            animals.all(context).stream().map(Animal::key).toList(),
+            cases,
+            context.today().minusYears(1),
+            context.today())
+        .stream()
+        .filter(i -> i.cases() > 0 && i.rate().isPresent())
+        .map(i -> often(i, places, names))
+        .toList();
+  }
+
+  private static String often(
+      Incidents i, Map<String, PlaceRecord> places, Map<Long, String> names) {
+    String where =
+        Optional.ofNullable(places.get(i.place()))
+            .flatMap(PlaceRecord::enclosureId)
+            .map(names::get)
+            .orElse(Messages.text("health.tub"));
+    IncidentRate rate = i.rate().orElseThrow();
+    return where
+        + ": "
+        + Messages.text(
+            "health.cases-in",
+            i.cases(),
+            Math.round(i.animalMonths()),
+            two(rate.perAnimalMonth()),
+            two(rate.low()),
+            two(rate.high()));
+  }
+
+  private static String two(double rate) {
+    return String.format(Locale.ROOT, "%.2f", rate);
   }
 
   private List<Animal> living(CollectionContext context) {
