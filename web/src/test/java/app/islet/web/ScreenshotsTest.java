@@ -30,7 +30,7 @@ class ScreenshotsTest {
       {"rearing", "/rearing?batch=2"},
       {"proposals", "/new/slider?asked=1&room=2&chiller=on"},
       {"weeks", "/weeks"},
-      {"kitchen", "/kitchen"},
+      {"health", "/health/animals/1?sign=red-skin&sign=gills-forward&day=2"},
       {"rounds", "/rounds"},
       {"build", "/enclosures/4/build"},
       {"climate", "/enclosures/7/climate"},

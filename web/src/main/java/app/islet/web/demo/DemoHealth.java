@@ -39,7 +39,7 @@ class DemoHealth {
   }
 
   private void crash(CollectionContext context, Animal pair) {
-    LocalDate began = context.today().minusDays(75);
+    LocalDate began = context.today().minusDays(38);
     HealthCase seen =
         log.report(
             context,

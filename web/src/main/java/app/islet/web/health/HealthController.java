@@ -199,7 +199,7 @@ class HealthController {
         Messages.text(
             "health.since",
             English.shortDay(c.beganOn()),
-            ChronoUnit.DAYS.between(c.beganOn(), context.today()) + 1),
+            ChronoUnit.DAYS.between(c.beganOn(), c.endedOn().orElse(context.today())) + 1),
         c.outcome().map(HealthController::outcome).orElse(""));
   }
 
@@ -248,13 +248,16 @@ class HealthController {
   String open(CollectionContext context, @PathVariable long id, Model model) {
     HealthCase c = log.get(context, id);
     Patients.Patient patient = patients.patient(context, c.animalId());
-    LocalDate until = c.endedOn().orElse(context.today());
-    int day = (int) Math.max(1, ChronoUnit.DAYS.between(c.beganOn(), until) + 1);
+    int day = (int) Math.max(1, ChronoUnit.DAYS.between(c.beganOn(), context.today()) + 1);
     model.addAttribute("line", line(context, c));
     model.addAttribute("note", c.note());
     model.addAttribute("animalId", c.animalId());
+    // What to do was judged by the records of its days; a closed case is only read.
     model.addAttribute(
-        "answer", TriageView.of(patient, Set.copyOf(c.signs()), day, context.units()));
+        "answer",
+        c.endedOn().isPresent()
+            ? null
+            : TriageView.of(patient, Set.copyOf(c.signs()), day, context.units()));
     model.addAttribute("offered", Course.of(patient.resident().sheet().group()));
     model.addAttribute(
         "courses", courses(context).stream().filter(x -> x.animalId() == c.animalId()).toList());
