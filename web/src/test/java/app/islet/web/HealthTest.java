@@ -43,7 +43,8 @@ class HealthTest {
     assertThat(answer.locator(".aid-steps li").first())
         .hasText(
             "Put it into a clean, shallow tub with conditioned water of its temperature, in the shade.");
-    assertThat(answer.locator(".causes li").first()).containsText("Ammonia 1.16 mg/L as nitrogen");
+    assertThat(answer.locator(".health-causes li").first())
+        .containsText("Ammonia 1.16 mg/L as nitrogen");
     assertThat(page.locator("#s-hangs-at-surface")).isHidden();
 
     answer.locator("[name=note]").fill("since this morning");
@@ -51,13 +52,15 @@ class HealthTest {
     assertThat(page.locator(".flash")).hasText("Written down.");
     page.locator("[name=course]").selectOption("holding-tub");
     Hands.press(page, "Begin course");
-    assertThat(page.locator(".course h3")).containsText("Ember: Holding tub with daily change");
-    assertThat(page.locator(".course")).containsText("Day 1; such courses take 3 to 14 days.");
+    assertThat(page.locator(".health-course h3"))
+        .containsText("Ember: Holding tub with daily change");
+    assertThat(page.locator(".health-course"))
+        .containsText("Day 1; such courses take 3 to 14 days.");
 
     page.navigate(home + "/rounds");
     page.getByText("Health: 1 due").click();
     Hands.press(page, "Done today");
-    assertThat(page.locator(".course .chip")).hasText("Done today");
+    assertThat(page.locator(".health-course .chip")).hasText("Done today");
     page.navigate(home + "/rounds");
     assertThat(page.getByText("Health: 1 due")).hasCount(0);
 
@@ -82,9 +85,9 @@ class HealthTest {
     page.locator("input[type=checkbox][value=gaping]").check();
     page.locator("details [name=day]").fill("3");
     page.getByText("What to do", new Page.GetByTextOptions().setExact(true)).click();
-    assertThat(page.locator(".verdict.is-urgent")).containsText("Call the vet now.");
-    assertThat(page.locator(".answer")).containsText("Day 3");
-    assertThat(page.locator(".answer")).containsText("Swallowed stones or a blocked gut");
+    assertThat(page.locator(".health-verdict.is-urgent")).containsText("Call the vet now.");
+    assertThat(page.locator(".health-answer")).containsText("Day 3");
+    assertThat(page.locator(".health-answer")).containsText("Swallowed stones or a blocked gut");
   }
 
   @Test
@@ -123,5 +126,19 @@ class HealthTest {
     Hands.send(page, "Log bath");
     assertThat(page.locator("main")).containsText("Next not before");
     assertThat(page.locator(".flash")).hasText("Bath logged.");
+  }
+
+  @Test
+  void a_parcel_from_a_warm_van_is_cooled_by_steps() {
+    page.navigate(home + "/health");
+    page.getByText("A new animal").click();
+    page.locator("#species").selectOption("eastern-newt");
+    page.locator("#parcelC").fill("24");
+    page.locator("#tubC").fill("18");
+    Hands.send(page, "Show what to do");
+    assertThat(page.locator("main")).containsText("Throw the shipping water away");
+    assertThat(page.locator(".health-causes li")).hasCount(6);
+    assertThat(page.locator(".health-causes li").last()).hasText("After 120 min: 18 °C");
+    assertThat(page.locator("main")).containsText("Quarantine: 6 to 12 weeks");
   }
 }

@@ -82,7 +82,8 @@ class PagesTest {
           "/health/animals/1",
           "/health/cases/1",
           "/health/cases/1/vet",
-          "/health/bath/8");
+          "/health/bath/8",
+          "/health/arrival?species=eastern-newt&parcelC=24&tubC=18");
 
   /** Every page in the light one; of four pages one in the dark and one in the night theme. */
   private static List<String> themes(int n) {

@@ -22,6 +22,8 @@ final class HealthTables {
 
   static final List<Course> COURSES = read("courses", Course::read);
 
+  static final List<Arrival> ARRIVALS = read("arrivals", Arrival::read);
+
   private HealthTables() {}
 
   private static <T> List<T> read(String table, Function<Fields, T> row) {

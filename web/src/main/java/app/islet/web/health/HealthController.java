@@ -2,6 +2,7 @@ package app.islet.web.health;
 
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
+import app.islet.core.health.Contact;
 import app.islet.core.health.Course;
 import app.islet.core.health.Sign;
 import app.islet.core.livestock.Census;
@@ -89,13 +90,17 @@ class HealthController {
   @GetMapping
   String show(CollectionContext context, Model model) {
     List<HealthCase> all = log.cases(context);
-    List<CourseLine> courses = courses(context);
+    Map<Long, String> names = names(context);
+    List<CourseLine> courses = courses(context, names);
     model.addAttribute(
         "open",
-        all.stream().filter(c -> c.endedOn().isEmpty()).map(c -> line(context, c)).toList());
+        all.stream().filter(c -> c.endedOn().isEmpty()).map(c -> line(context, c, names)).toList());
     model.addAttribute(
         "past",
-        all.stream().filter(c -> c.endedOn().isPresent()).map(c -> line(context, c)).toList());
+        all.stream()
+            .filter(c -> c.endedOn().isPresent())
+            .map(c -> line(context, c, names))
+            .toList());
     model.addAttribute("courses", courses.stream().filter(c -> c.over().isEmpty()).toList());
     model.addAttribute("pastCourses", courses.stream().filter(c -> !c.over().isEmpty()).toList());
     List<Animal> living = living(context);
@@ -187,14 +192,18 @@ class HealthController {
     return animals.all(context).stream().filter(a -> here.of(a.key()) > 0).toList();
   }
 
-  private List<CourseLine> courses(CollectionContext context) {
-    return log.courses(context).stream().map(c -> line(context, c)).toList();
+  private Map<Long, String> names(CollectionContext context) {
+    return animals.all(context).stream().collect(Collectors.toMap(Animal::id, Animal::name));
   }
 
-  private CaseLine line(CollectionContext context, HealthCase c) {
+  private List<CourseLine> courses(CollectionContext context, Map<Long, String> names) {
+    return log.courses(context).stream().map(c -> line(context, c, names)).toList();
+  }
+
+  private static CaseLine line(CollectionContext context, HealthCase c, Map<Long, String> names) {
     return new CaseLine(
         c.id(),
-        animals.get(context, c.animalId()).name(),
+        names.getOrDefault(c.animalId(), ""),
         signs(c),
         Messages.text(
             "health.since",
@@ -215,14 +224,15 @@ class HealthController {
         .collect(English.listing());
   }
 
-  private CourseLine line(CollectionContext context, HealthLog.Running c) {
+  private static CourseLine line(
+      CollectionContext context, HealthLog.Running c, Map<Long, String> names) {
     LocalDate today = context.today();
     boolean doneToday = c.done().stream().map(CourseEntry::day).anyMatch(today::equals);
     boolean over = c.record().endedOn().isPresent();
     return new CourseLine(
         c.record().id(),
         c.record().animalId(),
-        animals.get(context, c.record().animalId()).name(),
+        names.getOrDefault(c.record().animalId(), ""),
         c.run().course().name(),
         Messages.text(
             "health.course-day",
@@ -247,9 +257,10 @@ class HealthController {
   @GetMapping("/cases/{id}")
   String open(CollectionContext context, @PathVariable long id, Model model) {
     HealthCase c = log.get(context, id);
+    Map<Long, String> names = names(context);
     Patients.Patient patient = patients.patient(context, c.animalId());
     int day = (int) Math.max(1, ChronoUnit.DAYS.between(c.beganOn(), context.today()) + 1);
-    model.addAttribute("line", line(context, c));
+    model.addAttribute("line", line(context, c, names));
     model.addAttribute("note", c.note());
     model.addAttribute("animalId", c.animalId());
     // What to do was judged by the records of its days; a closed case is only read.
@@ -258,12 +269,32 @@ class HealthController {
         c.endedOn().isPresent()
             ? null
             : TriageView.of(patient, Set.copyOf(c.signs()), day, context.units()));
+    model.addAttribute("contacts", contacts(context, c));
     model.addAttribute("offered", Course.of(patient.resident().sheet().group()));
     model.addAttribute(
-        "courses", courses(context).stream().filter(x -> x.animalId() == c.animalId()).toList());
+        "courses",
+        courses(context, names).stream().filter(x -> x.animalId() == c.animalId()).toList());
     model.addAttribute("outcomes", HealthCase.Outcome.values());
     model.addAttribute("contact", context.collection().contact());
     return "health/case";
+  }
+
+  /** Who was with it, as a sentence each. */
+  private List<String> contacts(CollectionContext context, HealthCase c) {
+    Map<Long, String> names = names(context);
+    return Contact.of(
+            books.ledger(context), String.valueOf(c.animalId()), c.beganOn(), context.today())
+        .stream()
+        .map(
+            contact ->
+                contact.still()
+                    ? Messages.text(
+                        "health.contact-still", names.get(Long.valueOf(contact.animals())))
+                    : Messages.text(
+                        "health.contact-until",
+                        names.get(Long.valueOf(contact.animals())),
+                        English.shortDay(contact.last())))
+        .toList();
   }
 
   @PostMapping("/cases/{id}/end")

@@ -1,0 +1,72 @@
+package app.islet.core.health;
+
+import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.Evidence;
+import app.islet.core.quantity.Range;
+import app.islet.core.quantity.Steps;
+import app.islet.core.text.Fields;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How a new animal of a group is taken in.
+ *
+ * @param weeks of quarantine, least and most
+ * @param lists what to do, in order
+ */
+public record Arrival(AnimalGroup group, Range weeks, Lists lists, Evidence basis) {
+  /** No faster than this is water or air changed for an animal that comes in, °C a step. */
+  private static final double STEP_C = 1;
+
+  private static final int MINUTES_A_STEP = 20;
+
+  /** Before it comes, on its day, what to look at, during, and when it may meet others. */
+  public record Lists(
+      List<String> before,
+      List<String> day,
+      List<String> inspect,
+      List<String> during,
+      List<String> release) {}
+
+  /** After so many minutes the water is brought to that temperature. */
+  public record Step(int minutes, double tempC) {}
+
+  static Arrival read(Fields f) {
+    return new Arrival(
+        f.choice("group", AnimalGroup.class),
+        f.range("weeks", 1, 52, "weeks"),
+        new Lists(
+            f.texts("before", 140),
+            f.texts("day", 140),
+            f.texts("inspect", 140),
+            f.texts("during", 140),
+            f.texts("release", 140)),
+        Evidence.of(f.text("basis", 200)));
+  }
+
+  public static Arrival of(AnimalGroup group) {
+    return HealthTables.ARRIVALS.stream()
+        .filter(arrival -> arrival.group == group)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /**
+   * From the temperature of the parcel to that of the tub, at most one degree at a time; common
+   * practice, no source.
+   *
+   * @return empty where both are the same
+   */
+  public static List<Step> steps(double parcelC, double tubC) {
+    if (parcelC == tubC) {
+      return List.of();
+    }
+    Steps all = Steps.between(parcelC, tubC, STEP_C);
+    List<Step> steps = new ArrayList<>();
+    double by = Math.signum(tubC - parcelC) * Math.abs(all.perDay());
+    for (int i = 1; i <= all.days(); i++) {
+      steps.add(new Step(i * MINUTES_A_STEP, i == all.days() ? tubC : parcelC + by * i));
+    }
+    return List.copyOf(steps);
+  }
+}
