@@ -43,7 +43,17 @@ export function enhance(root) {
     for (let next; piece && (next = piece.querySelector("[data-later]"));) piece = await keepPage(cache, next.dataset.later);
     const changes = [...root.querySelectorAll('a[href$="/change"]')].slice(0, MOST_CHANGES);
     for (const link of changes) await keepPage(cache, link.getAttribute("href"));
-    for (const link of root.querySelectorAll("a[data-keep]")) await keepPage(cache, link.getAttribute("href"));
+    for (const link of root.querySelectorAll("a[data-keep]")) {
+      const address = link.getAttribute("href");
+      const once = link.dataset.keep === "day" && isOfToday(await cache.match(address));
+      if (!once) await keepPage(cache, address);
+    }
+  }
+
+  /** What does not change with every tick is fetched once a day. */
+  function isOfToday(kept) {
+    const made = kept?.headers.get("date");
+    return made ? new Date(made).toDateString() === new Date().toDateString() : false;
   }
 
   /** Pieces of a long walk carry its day; those of other days are of no use any more. */

@@ -220,7 +220,7 @@ class RearingTest {
     assertThat(sum()).hasText("About 120 left of 120, 100 % survived");
     assertThat(page.locator(".batch")).containsText("The eggs hatch between");
     assertThat(page.locator(".batch")).containsText("Start the first brine shrimp on");
-    Locator anew = open("Counted anew");
+    Locator anew = open("Correct the count");
     anew.locator("form[action$='/counted'] [name=count]").fill("100");
     anew.getByText("Save count").click();
     assertThat(page.locator(".flash")).hasText("Counted 100; the books had 120.");

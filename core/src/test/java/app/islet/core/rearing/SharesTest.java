@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
@@ -105,7 +106,7 @@ class SharesTest {
   void tadpoles_are_parted_before_one_fits_another(
       double smallest, double largest, Parting.Why why) {
     // A mouth of 12 % and a body 40 % as wide as long: it fits from 0.3 of the length downwards.
-    var sheet = CareLibrary.bundled().find("dwarf-frog").orElseThrow();
+    CareSheet sheet = CareLibrary.bundled().find("dwarf-frog").orElseThrow();
     Parting parting =
         Parting.of(
             sheet.body(),

@@ -21,6 +21,7 @@ import app.islet.core.rearing.TubBundle;
 import app.islet.core.rearing.YoungFood;
 import app.islet.web.animal.Animal;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -178,10 +179,9 @@ public record BatchState(
 
   /** The tubs in the order of the walk. */
   public List<TubNow> walk() {
-    var order = TubBundle.walk(kind.guide(), today);
     return inUse().stream()
         .filter(tub -> !tub.eggs())
-        .sorted((a, b) -> order.compare(a.bundle(), b.bundle()))
+        .sorted(Comparator.comparing(TubNow::bundle, TubBundle.walk(kind.guide(), today)))
         .toList();
   }
 }

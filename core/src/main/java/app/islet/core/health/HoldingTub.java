@@ -1,0 +1,33 @@
+package app.islet.core.health;
+
+import app.islet.core.animal.Resident;
+import app.islet.core.enclosure.Handling;
+import app.islet.core.water.Dose;
+import java.util.Optional;
+
+/**
+ * A shallow tub for a sick animal of the water, all of it changed each day. From memory: twice its
+ * length by one and a half, and its back just under water.
+ *
+ * @param depthCm of the water
+ * @param litres of it, to be made anew each day
+ * @param conditioner by its label; empty where nobody said which
+ */
+public record HoldingTub(double depthCm, double litres, Optional<Dose> conditioner) {
+  private static final double LENGTHS_LONG = 2;
+  private static final double LENGTHS_WIDE = 1.5;
+  private static final double OVER_THE_BACK = 1.2;
+  private static final double LEAST_CM = 2;
+  private static final double CM3_PER_L = 1000;
+
+  /**
+   * @param label of the conditioner that is used at home
+   */
+  public static HoldingTub of(Resident r, Optional<Handling.Conditioner> label) {
+    double length = r.bodyCm();
+    double depth = Math.max(LEAST_CM, OVER_THE_BACK * r.sheet().body().heightShare() * length);
+    double litres = LENGTHS_LONG * length * LENGTHS_WIDE * length * depth / CM3_PER_L;
+    return new HoldingTub(
+        depth, litres, label.map(c -> Dose.of(litres, c.ml(), c.litres(), 1, Dose.DROPS_PER_ML)));
+  }
+}

@@ -1,0 +1,39 @@
+package app.islet.web.health;
+
+import app.islet.core.health.Sign;
+import app.islet.core.text.English;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.healthlog.HealthCase;
+import app.islet.web.support.Messages;
+import java.time.temporal.ChronoUnit;
+import java.util.Map;
+
+/** A case, worded. */
+record CaseLine(long id, String who, String signs, String since, String ended) {
+  /**
+   * @param names of the animals, by their numbers
+   */
+  static CaseLine of(CollectionContext context, HealthCase c, Map<Long, String> names) {
+    return new CaseLine(
+        c.id(),
+        names.getOrDefault(c.animalId(), ""),
+        signs(c),
+        Messages.text(
+            "health.since",
+            English.shortDay(c.beganOn()),
+            ChronoUnit.DAYS.between(c.beganOn(), c.endedOn().orElse(context.today())) + 1),
+        c.outcome().map(CaseLine::outcome).orElse(""));
+  }
+
+  private static String outcome(HealthCase.Outcome outcome) {
+    String key = "health.outcome." + outcome.name();
+    return Messages.text(key);
+  }
+
+  private static String signs(HealthCase c) {
+    return c.signs().stream()
+        .flatMap(id -> Sign.find(id).stream())
+        .map(Sign::words)
+        .collect(English.listing());
+  }
+}

@@ -1,0 +1,69 @@
+package app.islet.web.health;
+
+import app.islet.core.health.Course;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.healthlog.CourseEntry;
+import app.islet.web.healthlog.HealthLog;
+import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
+import app.islet.web.support.RefusedException;
+import app.islet.web.support.Reply;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** Courses: begun, ticked day by day, ended. */
+@Controller
+@RequestMapping("/c/{collection}/health/courses")
+class CourseController {
+  private static final int LONGEST = 300;
+
+  private final HealthLog log;
+
+  CourseController(HealthLog log) {
+    this.log = log;
+  }
+
+  @PostMapping
+  String begin(CollectionContext context, Form form, Reply reply) {
+    long animal = form.id("animal");
+    Optional<Course> course = Course.find(form.typed("course"));
+    if (course.isEmpty()) {
+      throw new RefusedException(Messages.text("health.choose-course"));
+    }
+    log.begin(context, animal, course.get(), context.today(), form.clientId());
+    return reply.saved(
+        Messages.text("health.course-begun", course.get().name()), context.path("/health"));
+  }
+
+  @PostMapping("/{id}/done")
+  String done(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    String note = form.typed("note");
+    CourseEntry entry =
+        log.done(
+            context,
+            id,
+            context.today(),
+            note.substring(0, Math.min(LONGEST, note.length())),
+            form.clientId());
+    boolean mine = entry.clientId().equals(form.clientId());
+    return mine
+        ? reply.saved(Messages.text("health.course-ticked"), context.path("/health"))
+        : reply.already(Messages.text("health.course-done-already"), context.path("/health"));
+  }
+
+  @PostMapping("/{id}/undo")
+  String undo(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    log.undo(context, id, context.today(), form.clientId());
+    return reply.saved(Messages.text("health.course-undone"), context.path("/health"));
+  }
+
+  @PostMapping("/{id}/end")
+  String endCourse(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    String result = form.typed("result");
+    log.end(context, id, context.today(), result.substring(0, Math.min(LONGEST, result.length())));
+    return reply.saved(Messages.text("health.course-ended"), context.path("/health"));
+  }
+}
