@@ -115,6 +115,7 @@ class RearingTest {
       assertThat(page.locator(".flash")).containsText("Lost 1 (" + cause + ") out of tub");
       step();
     }
+    undoneOnTheBoardAndLostAgain();
     page.navigate(rearing);
     page.locator(".batch-lines a").click();
     assertThat(sum()).hasText("19 left of 26, 73 % survived");
@@ -126,6 +127,24 @@ class RearingTest {
     page.getByText("Undo the last entry").click();
     assertThat(page.locator(".flash")).hasText("Undone.");
     assertThat(sum()).hasText("20 left of 26, 77 % survived");
+  }
+
+  /** A slip of the thumb: the same card takes it back. */
+  private void undoneOnTheBoardAndLostAgain() {
+    page.navigate(rearing + "?show=EMPTY");
+    Locator card =
+        page.locator("[data-tub]")
+            .filter(new Locator.FilterOptions().setHasText("did not eat"))
+            .first();
+    String id = card.getAttribute("id");
+    card.locator(".tub-undo button").click();
+    assertThat(page.locator(".flash")).hasText("Undone.");
+    page.navigate(rearing);
+    Locator again = page.locator("#" + id);
+    assertThat(again.locator(".tub-count b")).hasText("1");
+    again.locator("summary").first().click();
+    again.locator("[name=cause]", new Locator.LocatorOptions().setHasText("did not eat")).click();
+    assertThat(page.locator(".flash")).containsText("Lost 1 (did not eat) out of tub");
   }
 
   @Test

@@ -12,6 +12,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashSet;
@@ -120,6 +121,21 @@ public class Books {
     if (animals.lock(List.of(animalId), context.collectionId()).isEmpty()) {
       throw new NotFoundException("no animal of the number " + animalId);
     }
+  }
+
+  /**
+   * An act by which some left the books.
+   *
+   * @param act which can be undone
+   */
+  public record Departure(UUID act, Movement movement, long enteredBy) {}
+
+  /** By what some of these left on a day, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<Departure> departures(Collection<Animal> some, LocalDate day) {
+    return movements.leftOn(some.stream().map(Animal::id).toList(), day).stream()
+        .map(entry -> new Departure(entry.act(), entry.movement(), entry.enteredBy()))
+        .toList();
   }
 
   /** Whether what was sent with that id stands on the books already. */

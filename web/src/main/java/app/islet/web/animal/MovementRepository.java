@@ -1,6 +1,7 @@
 package app.islet.web.animal;
 
 import app.islet.web.log.LogRepository;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +26,14 @@ interface MovementRepository extends LogRepository<MovementEntry> {
   /** Number of the newest entry of an animal. */
   @Query("select max(m.id) from MovementEntry m where m.animalId = :animalId")
   Optional<Long> newest(long animalId);
+
+  /** By what some left the books on a day, as far as it still counts, the oldest first. */
+  @Query(
+      """
+      select m from MovementEntry m where m.animalId in :animals and m.day = :day
+      and m.voids is null and m.fromPlace is not null and m.toPlace is null and m.toAnimal is null
+      and not exists (select 1 from MovementEntry u where u.voids = m.id) order by m.id""")
+  List<MovementEntry> leftOn(Collection<Long> animals, LocalDate day);
 
   /** What was entered last for an animal and still counts. */
   @Query(

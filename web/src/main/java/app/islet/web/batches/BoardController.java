@@ -203,10 +203,22 @@ class BoardController {
   @PostMapping("/undo")
   String undo(CollectionContext context, Form form, Reply reply) {
     String address = context.path("/rearing");
+    if (!form.typed("act").isEmpty()) {
+      return undoLoss(context, form, reply, address);
+    }
     Optional<TubEvent.Kind> undone = logs.undo(context, form.clientId("entry"), form.clientId());
     return undone.isPresent()
         ? reply.saved(Messages.text("rearing.undone", TubCard.did(undone.get())), address)
         : reply.notDone(Messages.text("rearing.nothing-to-undo"), address);
+  }
+
+  private String undoLoss(CollectionContext context, Form form, Reply reply, String address) {
+    try {
+      books.undoAct(context, form.clientId("act"), form.clientId());
+    } catch (UnbalancedException e) {
+      return reply.already(Messages.text("rearing.moved-meanwhile"), address);
+    }
+    return reply.saved(Messages.text("rearing.undone-on-books"), address);
   }
 
   private String lost(

@@ -199,8 +199,22 @@ record TubCard(
     return Messages.text(key, job.done(), job.times());
   }
 
-  /** The last entry of today, of whoever looks or of anybody where a keeper does. */
+  /** What left the tub today, else its last entry of today; a keeper undoes anybody's. */
   private static Optional<Undo> undo(
+      CollectionContext context, BatchState state, BatchState.TubNow now) {
+    Optional<Undo> left =
+        now.left()
+            .filter(d -> context.mayDesign() || d.enteredBy() == context.person().id())
+            .map(
+                d ->
+                    new Undo(
+                        "",
+                        d.act().toString(),
+                        Messages.text("rearing.left", d.movement().count(), d.movement().cause())));
+    return left.or(() -> lastEntry(context, state, now));
+  }
+
+  private static Optional<Undo> lastEntry(
       CollectionContext context, BatchState state, BatchState.TubNow now) {
     return now.log()
         .last()

@@ -20,6 +20,7 @@ import app.islet.core.rearing.Tub;
 import app.islet.core.rearing.TubBundle;
 import app.islet.core.rearing.YoungFood;
 import app.islet.web.animal.Animal;
+import app.islet.web.animal.Books.Departure;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -51,10 +52,15 @@ public record BatchState(
    * A tub today.
    *
    * @param eggs whether it holds eggs
-   * @param lost what was lost out of it today
+   * @param left by what some left it last today, which can be undone
    */
   public record TubNow(
-      TubRecord record, Tub tub, TubBundle bundle, TubLog log, boolean eggs, Losses lost) {
+      TubRecord record,
+      Tub tub,
+      TubBundle bundle,
+      TubLog log,
+      boolean eggs,
+      Optional<Departure> left) {
     public int animals() {
       return tub.animals();
     }

@@ -17,6 +17,7 @@ import app.islet.core.rearing.TubBundle;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
+import app.islet.web.animal.Books.Departure;
 import app.islet.web.animal.Tubs;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
@@ -142,7 +143,8 @@ public class BatchStates {
   }
 
   /** A batch with those singled out of it. */
-  private record Family(Animal batch, Ledger ledger, List<Movement> movements) {}
+  private record Family(
+      Animal batch, Ledger ledger, List<Movement> movements, List<Departure> departures) {}
 
   private Map<Long, Family> families(CollectionContext context, List<Batch> some) {
     Map<Long, List<Animal>> members = new HashMap<>();
@@ -153,6 +155,9 @@ public class BatchStates {
         members.computeIfAbsent(of, id -> new ArrayList<>()).add(animal);
       }
     }
+    List<Departure> departures =
+        books.departures(
+            members.values().stream().flatMap(List::stream).distinct().toList(), context.today());
     Ledger all = books.part(members.values().stream().flatMap(List::stream).distinct().toList());
     Map<Long, Family> families = new HashMap<>();
     for (Batch batch : some) {
@@ -164,7 +169,7 @@ public class BatchStates {
               .toList();
       Animal group =
           own.stream().filter(a -> a.id().equals(batch.animalId())).findFirst().orElseThrow();
-      families.put(batch.animalId(), new Family(group, all, movements));
+      families.put(batch.animalId(), new Family(group, all, movements, departures));
     }
     return families;
   }
@@ -220,7 +225,14 @@ public class BatchStates {
               parting(log, milestone, count));
       boolean inEggs = eggs.contains(record.key());
       TubBundle bundle = inEggs ? new TubBundle(tub, List.of()) : TubBundle.of(tub, housing, today);
-      return new BatchState.TubNow(record, tub, bundle, log, inEggs, here.since(today));
+      return new BatchState.TubNow(record, tub, bundle, log, inEggs, left(record));
+    }
+
+    private Optional<Departure> left(TubRecord record) {
+      return family.departures().stream()
+          .filter(d -> d.movement().from().equals(Place.kept(record.key())))
+          .filter(d -> Losses.of(List.of(d.movement())).count() > 0)
+          .reduce((older, newer) -> newer);
     }
 
     /** One alone is parted already. */

@@ -96,7 +96,10 @@ public class Batches {
     context.require(Role.KEEPER);
     wanted.group().ifPresent(group -> books.hold(context, group));
     collections.lock(context);
-    Optional<Batch> sent = batches.findByClientId(clientId);
+    Optional<Batch> sent =
+        batches
+            .findByClientId(clientId)
+            .or(() -> wanted.group().flatMap(g -> ofAnimal(context, g)));
     if (sent.isPresent()) {
       return sent.get();
     }
