@@ -14,13 +14,21 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What the keeper's records tell of an animal that looks ill: most sickness is in them. */
 public final class RecordFacts {
   /** An older test says nothing of today. */
   private static final int FRESH_DAYS = 14;
+
+  /** When an animal looks ill the water is tested, unless it was today or yesterday. */
+  private static final int WELL_DAYS = 1;
+
+  private static final Set<RecordKind> WELL =
+      EnumSet.of(RecordKind.AMMONIA_ZERO, RecordKind.TEMP_RIGHT);
 
   private static final int CAME_DAYS = 30;
   private static final int MOVED_DAYS = 14;
@@ -67,14 +75,24 @@ public final class RecordFacts {
     return other.kind() == fact.kind() && facts.indexOf(other) < facts.indexOf(fact);
   }
 
+  /** What is bad stays so until it is tested anew; that all is well is known for a day. */
   private static List<RecordedFact> water(Stage stage, WaterRecord water, LocalDate today) {
-    return WaterFacts.of(
-        stage,
-        new WaterFacts.Reading(
-            water.newest(Parameter.AMMONIA, today, FRESH_DAYS),
-            water.newest(Parameter.NITRITE, today, FRESH_DAYS),
-            water.newest(Parameter.TEMPERATURE, today, FRESH_DAYS),
-            water.newest(Parameter.PH, today, FRESH_DAYS)));
+    List<RecordedFact> facts = new ArrayList<>();
+    WaterFacts.of(stage, reading(water, today, FRESH_DAYS)).stream()
+        .filter(fact -> !WELL.contains(fact.kind()))
+        .forEach(facts::add);
+    WaterFacts.of(stage, reading(water, today, WELL_DAYS)).stream()
+        .filter(fact -> WELL.contains(fact.kind()))
+        .forEach(facts::add);
+    return facts;
+  }
+
+  private static WaterFacts.Reading reading(WaterRecord water, LocalDate today, int days) {
+    return new WaterFacts.Reading(
+        water.newest(Parameter.AMMONIA, today, days),
+        water.newest(Parameter.NITRITE, today, days),
+        water.newest(Parameter.TEMPERATURE, today, days),
+        water.newest(Parameter.PH, today, days));
   }
 
   private static Optional<RecordedFact> event(FactRow row, WaterRecord water, LocalDate today) {
