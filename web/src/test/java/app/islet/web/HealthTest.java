@@ -7,6 +7,7 @@ import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.SelectOption;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -140,5 +141,88 @@ class HealthTest {
     assertThat(page.locator(".health-causes li")).hasCount(6);
     assertThat(page.locator(".health-causes li").last()).hasText("After 120 min: 18 °C");
     assertThat(page.locator("main")).containsText("Quarantine: 6 to 12 weeks");
+  }
+
+  @Test
+  void the_body_is_drawn_and_a_tap_on_a_part_leads_to_its_signs() {
+    page.navigate(home + "/rounds");
+    page.getByText("Something looks wrong").first().click();
+    assertThat(page.locator(".body-map a")).hasCount(4);
+    page.locator(".body-map a[aria-label=Gills]").click();
+    assertThat(page.locator("#part-gills")).isInViewport();
+    assertThat(page.locator("#part-gills .sign-picture")).hasCount(3);
+    page.locator("#part-gills a[href='#s-gills-forward']").click();
+    assertThat(page.locator("#s-gills-forward .aid-steps li").first()).isVisible();
+  }
+
+  @Test
+  void one_tap_puts_it_into_a_hospital_tub_that_is_judged_as_one_and_changed_daily() {
+    page.setViewportSize(1280, 800);
+    page.navigate(home + "/rounds");
+    page.getByText("Something looks wrong").first().click();
+    page.locator("a[href='#s-red-skin']").click();
+    page.locator("#s-red-skin").getByText("Write it down").click();
+    Hands.press(page, "Into a hospital tub of its own");
+    Locator held = page.locator(".needs li", new Page.LocatorOptions().setHasText("Hospital tub"));
+    assertThat(held).containsText("Ember Hospital tub, day 1 of 0 to 14. Belongs in Slate tank.");
+
+    page.navigate(home + "/rounds");
+    assertThat(page.locator("main")).containsText("3.8 L of 3.8 L (100 %)");
+  }
+
+  @Test
+  void an_animal_found_outdoors_waits_longest_and_whom_it_will_meet_is_judged() {
+    page.navigate(home + "/health/arrival");
+    page.locator("#species").selectOption("axolotl");
+    page.locator("#source").selectOption("FOUND");
+    page.locator("#meets").selectOption(new SelectOption().setLabel("Slate tank"));
+    Hands.send(page, "Show what to do");
+    assertThat(page.locator("main")).containsText("Quarantine: 8 to 12 weeks");
+    assertThat(page.locator("main")).containsText("Who it will meet");
+    assertThat(page.locator("main")).containsText("Amphibian chytrid (Bd)");
+    Hands.send(page, "Make quarantine tub");
+    assertThat(page.locator("#name")).hasValue("Quarantine: Axolotl");
+    assertThat(page.locator("#purpose")).hasValue("QUARANTINE");
+  }
+
+  @Test
+  void a_crab_that_digs_in_is_left_alone_and_its_lost_limb_watched() {
+    page.setViewportSize(1280, 800);
+    Hands.enclosure(page, home.substring("/c/".length()), "Dune box", "90", "45", "45");
+    page.selectOption("#species", "land-hermit");
+    page.fill("#length", "3");
+    page.fill("#name", "Pebble");
+    page.locator("form[action$='/residents'] > button").click();
+    page.navigate(home + "/animals");
+    page.getByText("Pebble", new Page.GetByTextOptions().setExact(true)).first().click();
+    page.locator(".taps").getByText("Limb missing").click();
+    page.locator(".taps").getByText("Dug in").click();
+    page.navigate(home + "/health");
+    Locator line = page.locator(".needs li", new Page.LocatorOptions().setHasText("Pebble"));
+    assertThat(line).containsText("day 1. One of its size is left alone for 28 to 42 days.");
+    assertThat(line).containsText("nothing can be seen of it yet");
+    line.locator("a").click();
+    assertThat(page.locator("main")).containsText("never dig it out");
+  }
+
+  @Test
+  void a_course_that_ended_is_compared_and_the_case_counts_in_its_groups() {
+    page.setViewportSize(1280, 800);
+    page.navigate(home + "/rounds");
+    page.getByText("Something looks wrong").first().click();
+    page.locator("a[href='#s-red-skin']").click();
+    page.locator("#s-red-skin").getByText("Write it down").click();
+    page.locator("[name=course]").selectOption("holding-tub");
+    Hands.press(page, "Begin course");
+    page.locator(".health-course summary").click();
+    page.getByText("Stopped before").click();
+    page.getByText("What the past teaches").click();
+    Locator row = page.locator("tr", new Page.LocatorOptions().setHasText("Holding tub"));
+    assertThat(row.locator("td").nth(3)).hasText("1");
+    assertThat(page.locator("section", new Page.LocatorOptions().setHasText("By source")))
+        .containsText("Not known");
+    page.navigate(home + "/health/tables");
+    assertThat(page.locator("main")).containsText("Ammonia or nitrite in the water");
+    assertThat(page.locator("main")).not().containsText("null");
   }
 }

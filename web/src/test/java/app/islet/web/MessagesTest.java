@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.livestock.Appetite;
 import app.islet.core.livestock.LifeEvent;
+import app.islet.core.livestock.Origin;
 import app.islet.core.livestock.Place;
 import app.islet.core.plan.MealAnswers;
 import app.islet.core.rearing.RearingGuide;
@@ -11,7 +12,6 @@ import app.islet.core.rearing.Tub;
 import app.islet.core.rearing.TubBundle;
 import app.islet.core.rearing.TubEvent;
 import app.islet.core.water.CorrectionStep;
-import app.islet.web.animal.Background;
 import app.islet.web.animal.Photo;
 import app.islet.web.collection.AnimalCollection;
 import app.islet.web.figure.FigureKind;
@@ -105,7 +105,7 @@ class MessagesTest {
     for (LifeEvent.Kind kind : LifeEvent.Kind.values()) {
       asked.add("life." + kind.name().toLowerCase(Locale.ROOT));
     }
-    for (Background.Origin origin : Background.Origin.values()) {
+    for (Origin origin : Origin.values()) {
       asked.add("about.origin-" + origin.name().toLowerCase(Locale.ROOT));
     }
     for (Photo.Shows shows : Photo.Shows.values()) {

@@ -24,6 +24,7 @@ import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Lighting;
 import app.islet.core.enclosure.Platform;
+import app.islet.core.enclosure.Purpose;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.SourceWater;
 import app.islet.core.enclosure.Substrate;
@@ -136,6 +137,7 @@ public final class DocumentReader {
     Optional<Conditions> conditions = f.optionalGroup("conditions", DocumentReader::conditions);
     Optional<Site> site = f.optionalGroup("site", DocumentReader::site);
     List<Companion> company = f.groups("company", MAX_COMPANY, DocumentReader::companion);
+    Purpose purpose = f.optionalChoice("purpose", Purpose.class).orElse(Purpose.HOME);
     f.stopIfProblems();
     return new Enclosure(
         name,
@@ -149,7 +151,8 @@ public final class DocumentReader {
         furnishings.orElse(Furnishings.NONE),
         conditions.orElse(Conditions.UNKNOWN),
         site.orElse(Site.LIVING_ROOM),
-        company);
+        company,
+        purpose);
   }
 
   private static Companion companion(Fields f) {

@@ -42,6 +42,9 @@ public final class DocumentWriter {
     root.put("islet", "enclosure");
     root.put("version", EnclosureDocument.VERSION);
     root.put("name", e.name());
+    if (e.purpose().isHolding()) {
+      root.put("purpose", Fields.written(e.purpose()));
+    }
     root.put("vessel", vessel(e.vessel()));
     root.put("water", water(e));
     root.put("ground", ground(e.ground()));

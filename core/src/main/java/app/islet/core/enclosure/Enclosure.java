@@ -22,7 +22,8 @@ public record Enclosure(
     Furnishings furnishings,
     Conditions conditions,
     Site site,
-    List<Companion> company) {
+    List<Companion> company,
+    Purpose purpose) {
   public Enclosure {
     equipment = List.copyOf(equipment);
     company = List.copyOf(company);
@@ -60,7 +61,8 @@ public record Enclosure(
         Furnishings.NONE,
         Conditions.UNKNOWN,
         Site.LIVING_ROOM,
-        List.of());
+        List.of(),
+        Purpose.HOME);
   }
 
   private static String plain(double cm) {
@@ -126,6 +128,15 @@ public record Enclosure(
   /** This design with these animals without a care sheet and no others. */
   public Enclosure with(Companion... some) {
     return edit(draft -> draft.company = List.of(some));
+  }
+
+  public Enclosure with(Purpose newPurpose) {
+    return edit(draft -> draft.purpose = newPurpose);
+  }
+
+  /** Whether all of its water is changed each day: a holding tub without a filter. */
+  public boolean isChangedDaily() {
+    return purpose.isHolding() && !has(Equipment.Filter.class);
   }
 
   /** What lies between a UVB lamp and the animals. */
@@ -196,6 +207,7 @@ public record Enclosure(
     private Conditions conditions;
     private Site site;
     private List<Companion> company;
+    private Purpose purpose;
 
     private Draft(Enclosure e) {
       name = e.name;
@@ -210,6 +222,7 @@ public record Enclosure(
       conditions = e.conditions;
       site = e.site;
       company = e.company;
+      purpose = e.purpose;
     }
 
     private Enclosure build() {
@@ -225,7 +238,8 @@ public record Enclosure(
           furnishings,
           conditions,
           site,
-          company);
+          company,
+          purpose);
     }
   }
 }

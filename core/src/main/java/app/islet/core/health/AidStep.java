@@ -39,6 +39,11 @@ public record AidStep(
         Evidence.of(f.text("basis", 200)));
   }
 
+  /** All there are. */
+  public static List<AidStep> all() {
+    return HealthTables.STEPS;
+  }
+
   static AidStep of(String id) {
     return HealthTables.STEPS.stream()
         .filter(step -> step.id.equals(id))

@@ -85,6 +85,11 @@ public record Cause(
     return Map.copyOf(weights);
   }
 
+  /** All there are. */
+  public static List<Cause> all() {
+    return HealthTables.CAUSES;
+  }
+
   static Optional<Cause> find(String id) {
     return HealthTables.CAUSES.stream().filter(cause -> cause.id.equals(id)).findFirst();
   }

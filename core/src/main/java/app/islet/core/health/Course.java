@@ -2,6 +2,7 @@ package app.islet.core.health;
 
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Evidence;
+import app.islet.core.livestock.Origin;
 import app.islet.core.quantity.Range;
 import app.islet.core.text.Fields;
 import java.util.List;
@@ -17,6 +18,8 @@ import java.util.Set;
  */
 public record Course(
     String id, String name, Set<AnimalGroup> groups, Pace pace, List<String> steps, End end) {
+  private static final String QUARANTINE = "quarantine";
+
   /** How often and how long. */
   public record Pace(int everyDays, Range usualDays) {}
 
@@ -36,6 +39,14 @@ public record Course(
         new Pace(f.whole("everyDays", 1, 14, "days"), f.range("usualDays", 1, 365, "days")),
         f.texts("steps", 140),
         new End(f.text("ends", 120), f.text("stop", 120), Evidence.of(f.text("basis", 200))));
+  }
+
+  /**
+   * Least and most days it takes as a rule: quarantine by the kind of animal and where it comes
+   * from, all others by themselves.
+   */
+  public Range usualDays(AnimalGroup group, Optional<Origin> origin) {
+    return id.equals(QUARANTINE) ? Arrival.of(group).days(origin) : pace.usualDays();
   }
 
   public static List<Course> all() {

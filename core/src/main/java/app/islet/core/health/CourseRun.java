@@ -1,5 +1,6 @@
 package app.islet.core.health;
 
+import app.islet.core.quantity.Range;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
@@ -12,10 +13,16 @@ import java.util.Optional;
  * @param last the last day it was done
  * @param times on how many days
  */
-public record CourseRun(Course course, LocalDate began, Optional<LocalDate> last, int times) {
-  public static CourseRun of(Course course, LocalDate began, Collection<LocalDate> done) {
+public record CourseRun(
+    Course course, Range usualDays, LocalDate began, Optional<LocalDate> last, int times) {
+  /**
+   * @param usualDays least and most it takes such an animal as a rule
+   */
+  public static CourseRun of(
+      Course course, Range usualDays, LocalDate began, Collection<LocalDate> done) {
     return new CourseRun(
         course,
+        usualDays,
         began,
         done.stream().max(Comparator.naturalOrder()),
         (int) done.stream().distinct().count());
@@ -37,6 +44,6 @@ public record CourseRun(Course course, LocalDate began, Optional<LocalDate> last
 
   /** Whether it takes longer than such courses do: the vet should look. */
   public boolean isLong(LocalDate today) {
-    return day(today) > course.pace().usualDays().max();
+    return day(today) > usualDays.max();
   }
 }

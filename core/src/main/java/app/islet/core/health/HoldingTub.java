@@ -1,7 +1,14 @@
 package app.islet.core.health;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.Habitat;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Handling;
+import app.islet.core.enclosure.Hides;
+import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Purpose;
+import app.islet.core.enclosure.Vessel;
 import app.islet.core.water.Dose;
 import java.util.Optional;
 
@@ -20,6 +27,11 @@ public record HoldingTub(double depthCm, double litres, Optional<Dose> condition
   private static final double LEAST_CM = 2;
   private static final double CM3_PER_L = 1000;
 
+  /** Dry wall over the water, cm: nobody jumps or climbs that far, and a lid is on it. */
+  private static final double WALL_CM = 15;
+
+  private static final double LEAST_WALL_CM = 20;
+
   /**
    * @param label of the conditioner that is used at home
    */
@@ -29,5 +41,25 @@ public record HoldingTub(double depthCm, double litres, Optional<Dose> condition
     double litres = LENGTHS_LONG * length * LENGTHS_WIDE * length * depth / CM3_PER_L;
     return new HoldingTub(
         depth, litres, label.map(c -> Dose.of(litres, c.ml(), c.litres(), 1, Dose.DROPS_PER_ML)));
+  }
+
+  /**
+   * A tub of its own for an animal as an enclosure that can be judged: bare, with a lid and a hide;
+   * dry for one of the land.
+   */
+  public static Enclosure enclosure(Resident r, String name, Purpose purpose) {
+    double length = Math.max(LEAST_CM, r.bodyCm());
+    boolean water = r.stage().habitat() == Habitat.WATER;
+    double depth = water ? of(r, Optional.empty()).depthCm() : 0;
+    return Enclosure.bare(
+            name,
+            new Vessel(
+                Math.ceil(LENGTHS_LONG * length),
+                Math.ceil(LENGTHS_WIDE * length),
+                Math.ceil(Math.max(LEAST_WALL_CM, depth + WALL_CM))),
+            depth)
+        .with(Lid.MESH)
+        .with(Furnishings.NONE.with(new Hides(1, 0)))
+        .with(purpose);
   }
 }

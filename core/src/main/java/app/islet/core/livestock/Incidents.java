@@ -13,6 +13,7 @@ import java.util.TreeSet;
  * How often something happened in a place, for the time that animals were there to have it happen:
  * two places, or two years, beside each other.
  *
+ * @param place its key; of a group of another kind its name
  * @param animalMonths months times animals
  * @param rate empty where nobody was there
  */
@@ -49,17 +50,23 @@ public record Incidents(String place, int cases, double animalMonths, Optional<I
       double months = ledger.animalDays(animals, List.of(place), from, last) / DAYS_A_MONTH;
       int count = counted.getOrDefault(place, 0);
       if (months > 0 || count > 0) {
-        all.add(
-            new Incidents(
-                place,
-                count,
-                months,
-                months > 0
-                    ? Optional.of(IncidentRate.of(count, months, SURE_PERCENT))
-                    : Optional.empty()));
+        all.add(ofMonths(place, count, months));
       }
     }
     return all;
+  }
+
+  /** Of a group of any kind; the place is its name. */
+  static Incidents of(String name, int cases, double animalDays) {
+    return ofMonths(name, cases, animalDays / DAYS_A_MONTH);
+  }
+
+  private static Incidents ofMonths(String name, int cases, double months) {
+    return new Incidents(
+        name,
+        cases,
+        months,
+        months > 0 ? Optional.of(IncidentRate.of(cases, months, SURE_PERCENT)) : Optional.empty());
   }
 
   /** Deaths of these animals by a cause; by any where it is empty. */
@@ -82,9 +89,11 @@ public record Incidents(String place, int cases, double animalMonths, Optional<I
 
   /** Whether the limits of two rates leave no doubt that they differ. */
   public boolean differsFrom(Incidents other) {
-    return rate.isPresent()
-        && other.rate.isPresent()
-        && (rate.get().low() > other.rate.get().high()
-            || other.rate.get().low() > rate.get().high());
+    return isOftenerThan(other) || other.isOftenerThan(this);
+  }
+
+  /** Whether even the lower limit is over the other's upper one. */
+  public boolean isOftenerThan(Incidents other) {
+    return rate.isPresent() && other.rate.isPresent() && rate.get().low() > other.rate.get().high();
   }
 }

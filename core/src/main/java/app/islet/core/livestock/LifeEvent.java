@@ -15,7 +15,7 @@ import java.util.Set;
  * @param note may be empty
  */
 public record LifeEvent(LocalDate day, Kind kind, OptionalDouble amount, String note) {
-  private static final Set<Kind> OF_CRABS_ONLY = EnumSet.of(Kind.MOULTED);
+  private static final Set<Kind> OF_CRABS_ONLY = EnumSet.of(Kind.MOULTED, Kind.BURIED);
   private static final Set<Kind> ASKED_ELSEWHERE = EnumSet.of(Kind.BELLY, Kind.RAISED, Kind.STAGE);
   private static final Set<Kind> NOT_OF_CRABS = EnumSet.of(Kind.SHED, Kind.BATHED);
 
@@ -29,6 +29,10 @@ public record LifeEvent(LocalDate day, Kind kind, OptionalDouble amount, String 
     SHED("", Proof.TRACE),
     MOULTED("", Proof.TRACE),
     BATHED("min", Proof.SEEN),
+    /** Dug in or hidden to change its skin: left alone. */
+    BURIED("", Proof.TRACE),
+    /** Limbs, or parts of them, found missing. */
+    LIMB("limbs", Proof.SEEN),
     TREATED("", Proof.SEEN),
     MATED("", Proof.SEEN),
     EGGS("eggs", Proof.TRACE),

@@ -54,7 +54,7 @@ public record ChangeDay(List<Step> steps) {
    * @return nothing where no water is changed here
    */
   public static Optional<ChangeDay> of(HusbandryState s, List<String> boxes) {
-    return ChangePlan.of(s.residents(), s.geometry().waterL(), Optional.empty(), 0)
+    return ChangePlan.of(s.enclosure(), s.residents(), s.geometry().waterL(), Optional.empty(), 0)
         .map(change -> new ChangeDay(new Maker(s, change, boxes).steps()));
   }
 

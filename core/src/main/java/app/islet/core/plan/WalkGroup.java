@@ -1,6 +1,7 @@
 package app.islet.core.plan;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.enclosure.Purpose;
 import java.util.List;
 
 /**
@@ -25,8 +26,14 @@ public enum WalkGroup {
     this.tools = tools;
   }
 
-  /** Of healthy animals; whether they are {@link #APART} only the keeper knows. */
-  public static WalkGroup of(List<Resident> residents) {
+  /**
+   * Of the enclosure's purpose and who is in it; that an animal at home is ill only the keeper
+   * knows.
+   */
+  public static WalkGroup of(Purpose purpose, List<Resident> residents) {
+    if (purpose.isApart()) {
+      return APART;
+    }
     return residents.stream().anyMatch(WalkGroup::isYoung) ? YOUNG : GROWN;
   }
 

@@ -36,7 +36,7 @@ final class WaterTasks {
   private WaterTasks() {}
 
   static void add(HusbandryState s, List<Task> tasks, Evidence basis) {
-    ChangePlan.of(s.residents(), s.geometry().waterL(), Optional.empty(), 0)
+    ChangePlan.of(s.enclosure(), s.residents(), s.geometry().waterL(), Optional.empty(), 0)
         .ifPresent(change -> tasks.add(partChange(s, change, basis)));
     addLargeChange(s, tasks, basis);
     addTopUp(s, tasks);

@@ -64,7 +64,9 @@ public record Review(List<Finding> findings) {
   public static Stream<Finding> judged(HusbandryState situation) {
     return Stream.concat(
         situation.cohorts().stream().flatMap(cohort -> judged(situation, cohort)),
-        SHARED_RULES.stream().flatMap(rule -> rule.judge(situation)));
+        SHARED_RULES.stream()
+            .filter(rule -> Holding.asks(situation.enclosure(), rule))
+            .flatMap(rule -> rule.judge(situation)));
   }
 
   /** Of several sizes the gravest finding of each rule. */
@@ -72,6 +74,9 @@ public record Review(List<Finding> findings) {
     Map<String, Finding> gravest = new LinkedHashMap<>();
     for (Resident body : cohort.bodies()) {
       for (ResidentRule rule : RESIDENT_RULES) {
+        if (!Holding.asks(situation.enclosure(), rule)) {
+          continue;
+        }
         rule.judge(situation, body)
             .ifPresent(
                 finding ->

@@ -1,6 +1,7 @@
 package app.islet.core.water;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.enclosure.Enclosure;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -41,26 +42,36 @@ public record ChangePlan(
   private static final double HARDY_K = 2;
 
   /**
-   * Nothing where nobody lives here, or whose school states no changes.
+   * Nothing where nobody lives here, or whose school states no changes. In a holding tub without a
+   * filter all of it each day, whatever the school.
    *
    * @param tapNitrate mg/L as nitrogen
    */
   public static Optional<ChangePlan> of(
-      List<Resident> residents, double waterL, Optional<NitrateTrend> trend, double tapNitrate) {
+      Enclosure enclosure,
+      List<Resident> residents,
+      double waterL,
+      Optional<NitrateTrend> trend,
+      double tapNitrate) {
     if (residents.isEmpty() || waterL <= 0) {
       return Optional.empty();
     }
+    boolean daily = enclosure.isChangedDaily();
     double percent =
-        residents.stream()
-            .mapToDouble(r -> r.stage().maintenance().changePercent())
-            .max()
-            .orElse(0);
+        daily
+            ? 100
+            : residents.stream()
+                .mapToDouble(r -> r.stage().maintenance().changePercent())
+                .max()
+                .orElse(0);
     int days =
-        residents.stream()
-            .mapToInt(r -> r.stage().maintenance().changeDays())
-            .filter(d -> d > 0)
-            .min()
-            .orElse(0);
+        daily
+            ? 1
+            : residents.stream()
+                .mapToInt(r -> r.stage().maintenance().changeDays())
+                .filter(d -> d > 0)
+                .min()
+                .orElse(0);
     if (percent <= 0 || days == 0) {
       return Optional.empty();
     }

@@ -264,7 +264,7 @@ public record WaterState(
   }
 
   public Optional<ChangePlan> changes(LocalDate today) {
-    return ChangePlan.of(residents, geometry.waterL(), nitrate(today), tapNitrate());
+    return ChangePlan.of(enclosure, residents, geometry.waterL(), nitrate(today), tapNitrate());
   }
 
   /**

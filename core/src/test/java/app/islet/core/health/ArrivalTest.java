@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.islet.core.care.AnimalGroup;
+import app.islet.core.livestock.Origin;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -28,7 +30,10 @@ class ArrivalTest {
   @EnumSource(AnimalGroup.class)
   void every_group_has_its_lists_in_short_sentences(AnimalGroup group) {
     Arrival arrival = Arrival.of(group);
-    assertThat(arrival.weeks().min()).isGreaterThanOrEqualTo(3);
+    assertThat(arrival.weeks(Optional.empty()).min()).isGreaterThanOrEqualTo(3);
+    assertThat(arrival.weeks(Optional.of(Origin.FOUND)).max())
+        .isGreaterThanOrEqualTo(arrival.weeks(Optional.of(Origin.GIVEN)).max());
+    assertThat(arrival.weeks(Optional.of(Origin.HATCHED)).min()).isZero();
     Arrival.Lists l = arrival.lists();
     assertThat(
             Stream.of(l.before(), l.day(), l.inspect(), l.during(), l.release())

@@ -3,8 +3,11 @@ package app.islet.core.health;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.care.AnimalGroup;
+import app.islet.core.livestock.Origin;
+import app.islet.core.quantity.Range;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -15,8 +18,8 @@ class CourseRunTest {
 
   @Test
   void it_is_due_on_its_first_day_and_on_the_next_after_it_was_done() {
-    assertThat(CourseRun.of(TUB, BEGAN, List.of()).isDue(BEGAN)).isTrue();
-    CourseRun done = CourseRun.of(TUB, BEGAN, List.of(BEGAN, BEGAN));
+    assertThat(CourseRun.of(TUB, TUB.pace().usualDays(), BEGAN, List.of()).isDue(BEGAN)).isTrue();
+    CourseRun done = CourseRun.of(TUB, TUB.pace().usualDays(), BEGAN, List.of(BEGAN, BEGAN));
     assertThat(done.times()).isEqualTo(1);
     assertThat(done.isDue(BEGAN)).isFalse();
     assertThat(done.isDue(BEGAN.plusDays(1))).isTrue();
@@ -26,8 +29,19 @@ class CourseRunTest {
   @ParameterizedTest(name = "day {0}: long {1}")
   @CsvSource({"14, false", "15, true"})
   void longer_than_such_courses_take_is_told(int day, boolean tooLong) {
-    CourseRun run = CourseRun.of(TUB, BEGAN, List.of());
+    CourseRun run = CourseRun.of(TUB, TUB.pace().usualDays(), BEGAN, List.of());
     assertThat(run.isLong(BEGAN.plusDays(day - 1))).isEqualTo(tooLong);
+  }
+
+  @Test
+  void quarantine_lasts_by_kind_and_source_and_all_else_by_itself() {
+    Course quarantine = Course.find("quarantine").orElseThrow();
+    assertThat(quarantine.usualDays(AnimalGroup.TURTLE, Optional.of(Origin.FOUND)))
+        .isEqualTo(new Range(84, 182));
+    assertThat(quarantine.usualDays(AnimalGroup.CRAB, Optional.empty()))
+        .isEqualTo(new Range(21, 42));
+    assertThat(TUB.usualDays(AnimalGroup.FROG, Optional.of(Origin.FOUND)))
+        .isEqualTo(TUB.pace().usualDays());
   }
 
   @Test

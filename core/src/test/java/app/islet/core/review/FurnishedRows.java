@@ -28,6 +28,7 @@ import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Purpose;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Stones;
 import app.islet.core.enclosure.Stones.Footing;
@@ -480,7 +481,13 @@ final class FurnishedRows {
             "a newcomer of last week",
             sliderPool(),
             SLIDER,
-            animals("slider", 1, 17).arrived(TODAY.minusDays(6))));
+            animals("slider", 1, 17).arrived(TODAY.minusDays(6))),
+        row(
+            "held-too-long",
+            WATCH,
+            "a slider in a quarantine without end",
+            sliderPool().with(Purpose.QUARANTINE),
+            SLIDER.arrived(TODAY.minusDays(100))));
   }
 
   private static Stream<Arguments> people() {

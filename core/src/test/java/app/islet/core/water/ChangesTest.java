@@ -61,7 +61,7 @@ class ChangesTest {
   @Test
   void the_rhythm_and_what_would_hold_the_target() {
     Optional<NitrateTrend> trend = NitrateTrend.of(weekly(0.4, 20, 1, 10), 1, TODAY);
-    ChangePlan plan = ChangePlan.of(List.of(AXOLOTLS), 160, trend, 1).orElseThrow();
+    ChangePlan plan = ChangePlan.of(axolotlTank(), List.of(AXOLOTLS), 160, trend, 1).orElseThrow();
     assertThat(plan.measured()).isTrue();
     assertThat(plan.litres()).isCloseTo(160 * plan.percent() / 100, within(1e-9));
     assertThat(plan.targetMgPerL() * Parameter.NITRATE.ionFactor()).isCloseTo(20, within(1e-9));
@@ -76,7 +76,8 @@ class ChangesTest {
 
   @Test
   void without_tests_the_food_tells_how_fast_it_rises() {
-    ChangePlan plan = ChangePlan.of(List.of(AXOLOTLS), 160, Optional.empty(), 0).orElseThrow();
+    ChangePlan plan =
+        ChangePlan.of(axolotlTank(), List.of(AXOLOTLS), 160, Optional.empty(), 0).orElseThrow();
     assertThat(plan.measured()).isFalse();
     assertThat(plan.risePerDay())
         .isCloseTo(NitrogenLoad.gPerDay(List.of(AXOLOTLS)) * 1000 / 160, within(1e-12));
@@ -84,7 +85,8 @@ class ChangesTest {
 
   @Test
   void tap_water_over_the_target_cannot_be_changed_down_to_it() {
-    ChangePlan plan = ChangePlan.of(List.of(AXOLOTLS), 160, Optional.empty(), 10).orElseThrow();
+    ChangePlan plan =
+        ChangePlan.of(axolotlTank(), List.of(AXOLOTLS), 160, Optional.empty(), 10).orElseThrow();
     assertThat(plan.holdsTarget()).isFalse();
     assertThat(plan.wantedPercent()).isEmpty();
     assertThat(plan.wantedDays()).isEmpty();

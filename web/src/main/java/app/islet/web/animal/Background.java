@@ -1,5 +1,6 @@
 package app.islet.web.animal;
 
+import app.islet.core.livestock.Origin;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
@@ -27,14 +28,6 @@ public record Background(
     @Column(name = "hatched_estimated") boolean hatchedEstimated,
     @Nullable LocalDate sexedOn,
     String sexedBy) {
-  /** How it came. */
-  public enum Origin {
-    HATCHED,
-    BOUGHT,
-    FOUND,
-    GIVEN
-  }
-
   public static final Background UNKNOWN = new Background(null, null, "", null, false, null, "");
 
   /** Of one that hatched in a batch: it came as that did, and its sex is its own. */

@@ -1,9 +1,9 @@
 package app.islet.web.animals;
 
 import app.islet.core.animal.Heads;
+import app.islet.core.livestock.Origin;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Background;
-import app.islet.web.animal.Background.Origin;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;

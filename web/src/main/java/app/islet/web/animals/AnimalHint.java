@@ -28,6 +28,7 @@ record AnimalHint(String text, String page, boolean grave) {
     if (!s.isHere()) {
       return all;
     }
+    s.skin().words(s.today()).forEach(line -> all.add(new AnimalHint(line, "skin", false)));
     ConditionWords condition = ConditionWords.of(s, u);
     if (condition.grave()) {
       condition.lines().forEach(line -> all.add(new AnimalHint(line, "growth", true)));

@@ -7,8 +7,6 @@ import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
-import app.islet.core.quantity.Dimension;
-import app.islet.core.quantity.Quantity;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
@@ -115,21 +113,16 @@ class RatesController {
     return new Row(
         names.name(i.place()),
         i.cases(),
-        figure(i.animalMonths(), u),
+        u.figure(i.animalMonths()),
         i.rate()
             .map(
                 r ->
                     Messages.text(
                         "animals.rate",
-                        figure(r.perAnimalMonth(), u),
-                        figure(r.low(), u),
-                        figure(r.high(), u)))
+                        u.figure(r.perAnimalMonth()),
+                        u.figure(r.low()),
+                        u.figure(r.high())))
             .orElse(""));
-  }
-
-  private static String figure(double value, Units u) {
-    double rounded = value >= 10 ? Math.round(value) : Math.round(value * 1000) / 1000.0;
-    return u.text(new Quantity(Dimension.FIGURE, rounded));
   }
 
   private static String verdict(List<Incidents> found, PlaceNames names) {

@@ -4,6 +4,8 @@ import app.islet.core.animal.Condition;
 import app.islet.core.animal.Measure;
 import app.islet.core.animal.OwnGrowth;
 import app.islet.core.animal.Resident;
+import app.islet.core.health.Skin;
+import app.islet.core.health.SkinGuide;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeDates;
@@ -87,6 +89,16 @@ record Subject(
 
   LifeDates dates() {
     return LifeFacts.dates(animal, books.ledger(), books.names().places());
+  }
+
+  /** Where it stands in its moult or shed. */
+  Skin skin() {
+    return Skin.of(
+        SkinGuide.of(resident.sheet().group()),
+        resident.bodyCm(),
+        animal.single(),
+        events(),
+        today);
   }
 
   Optional<NextStage> nextStage() {

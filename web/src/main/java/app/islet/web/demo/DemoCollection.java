@@ -34,6 +34,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -174,8 +175,8 @@ class DemoCollection implements SmartLifecycle {
     long nursery = make(context, cellar, DemoDesigns.nursery(), start);
     add(context, nursery, "eastern-newt", "Spring larvae", 26, 0, 0, 2.9, start);
     long quarantine = make(context, cellar, DemoDesigns.quarantine(today), start);
-    add(context, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, start);
-    rounds.prepare(context, quarantine);
+    add(context, quarantine, "eastern-newt", "The stray newt", 1, 1, 0, 8.6, today.minusDays(18));
+    rounds.prepare(context);
 
     long pool = make(context, gallery, DemoDesigns.pool(today), start);
     add(context, pool, "slider", "Bramble", 1, 0, 1, 18, start);
@@ -189,7 +190,10 @@ class DemoCollection implements SmartLifecycle {
     long hum = make(context, loft, DemoDesigns.hum(today), start);
     add(context, hum, "dwarf-frog", "The choir", 7, 3, 4, 3.1, start);
     long dune = make(context, loft, DemoDesigns.dune(), start);
-    add(context, dune, "land-hermit", "Dune walkers", 3, 0, 0, 1.8, start);
+    add(context, dune, "land-hermit", "Dune walkers", 7, 0, 0, 1.8, start);
+    add(context, dune, "land-hermit", "Pebble", 1, 0, 0, 2.3, start);
+    sheets.choose(
+        context, CareLibrary.bundled().find("land-hermit").orElseThrow(), "A bath every week");
     make(context, loft, DemoDesigns.millRace(today), start);
     long tide = make(context, gallery, DemoDesigns.tide(today), start);
     add(context, tide, "fiddler", "The tide clocks", 4, 1, 3, 1.8, start);
@@ -269,7 +273,8 @@ class DemoCollection implements SmartLifecycle {
         UUID.randomUUID(),
         start);
     long resident = newest(context, enclosure);
-    for (int day = 14; day <= DAYS_OF_HISTORY - 3; day += 14) {
+    long days = ChronoUnit.DAYS.between(start, context.today());
+    for (int day = 14; day <= days - 3; day += 14) {
       double length =
           round(sheet.growth().lengthCm(first, day) * (1 + 0.004 * (random.nextDouble() - 0.5)));
       double mass = round(sheet.body().massG(length) * (0.95 + 0.1 * random.nextDouble()));

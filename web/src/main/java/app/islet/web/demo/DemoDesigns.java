@@ -16,6 +16,7 @@ import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Platform;
+import app.islet.core.enclosure.Purpose;
 import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
@@ -83,6 +84,7 @@ final class DemoDesigns {
 
   static Enclosure quarantine(LocalDate today) {
     return Enclosure.bare("Quarantine", new Vessel(40, 25, 25), 14)
+        .with(Purpose.QUARANTINE)
         .with(new Land(25, 17, 6))
         .with(Lid.MESH)
         .with(filter(10, today, 20))

@@ -1,6 +1,7 @@
 package app.islet.web.demo;
 
 import app.islet.core.health.Course;
+import app.islet.core.health.CourseResults;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.collection.CollectionContext;
@@ -50,7 +51,12 @@ class DemoHealth {
                 "the day after the filter was washed under the tap"),
             UUID.randomUUID());
     HealthCourse tub = course(context, pair, "holding-tub", began, 9);
-    log.end(context, tub.id(), began.plusDays(9), "gills upright, skin pale again, both eat");
+    log.end(
+        context,
+        tub.id(),
+        began.plusDays(9),
+        CourseResults.Ending.SIGN,
+        "gills upright, skin pale again, both eat");
     log.end(context, seen.id(), began.plusDays(12), HealthCase.Outcome.WELL);
   }
 

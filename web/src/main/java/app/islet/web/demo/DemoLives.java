@@ -3,6 +3,7 @@ package app.islet.web.demo;
 import app.islet.core.animal.Heads;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Movement;
+import app.islet.core.livestock.Origin;
 import app.islet.core.livestock.Place;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
@@ -61,6 +62,7 @@ class DemoLives {
         case "Spring larvae" -> larvae(story);
         case "Bramble" -> wanderer(story);
         case "Dune walkers" -> moulting(story);
+        case "Pebble" -> regrowing(story);
         case "Ember and Ash" -> feeding(story);
         case "The choir" -> choir(story);
         case "Fern crabs" ->
@@ -132,7 +134,7 @@ class DemoLives {
         story.animal.id(),
         new Heads(1, 0, 1),
         new Background(
-            Background.Origin.GIVEN,
+            Origin.GIVEN,
             null,
             "by a family in Sluice Lane",
             story.ago(1500),
@@ -153,8 +155,7 @@ class DemoLives {
         story.context,
         story.animal.id(),
         Heads.of(1),
-        new Background(
-            Background.Origin.HATCHED, clutch.id(), "", story.ago(290), false, null, ""));
+        new Background(Origin.HATCHED, clutch.id(), "", story.ago(290), false, null, ""));
   }
 
   /** Made with the first of them. */
@@ -189,7 +190,17 @@ class DemoLives {
     story.happened(36, LifeEvent.Kind.MOULTED, "the largest, dug in for five weeks");
     story.happened(21, LifeEvent.Kind.TRACE, "a new burrow behind the bark");
     story.happened(11, LifeEvent.Kind.MOULTED, "");
+    story.happened(15, LifeEvent.Kind.BATHED, "all seven, smallest first");
+    story.happened(8, LifeEvent.Kind.BATHED, "one feeler short, shells scrubbed");
     story.happened(3, LifeEvent.Kind.TRACE, "tracks to the salt water");
+  }
+
+  /** A walking leg lost in a fight, a moult since, and the next one under way. */
+  private static void regrowing(Story story) {
+    story.happened(130, LifeEvent.Kind.LIMB, "second leg on the left, after a fight over a shell");
+    story.happened(70, LifeEvent.Kind.MOULTED, "a small, pale leg");
+    story.happened(15, LifeEvent.Kind.BATHED, "");
+    story.happened(12, LifeEvent.Kind.BURIED, "behind the bark");
   }
 
   private static void feeding(Story story) {

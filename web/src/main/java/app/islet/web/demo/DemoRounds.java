@@ -4,7 +4,6 @@ import app.islet.core.care.CultureKind;
 import app.islet.core.plan.FoodAmount;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.CollectionStore;
-import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.larder.Cultures;
 import app.islet.web.larder.Pantry;
 import app.islet.web.tasklog.Holidays;
@@ -16,28 +15,20 @@ import org.springframework.stereotype.Component;
 @Component
 class DemoRounds {
   private final CollectionStore collections;
-  private final EnclosureStore enclosures;
   private final Holidays holidays;
   private final Cultures cultures;
   private final Pantry pantry;
 
-  DemoRounds(
-      CollectionStore collections,
-      EnclosureStore enclosures,
-      Holidays holidays,
-      Cultures cultures,
-      Pantry pantry) {
+  DemoRounds(CollectionStore collections, Holidays holidays, Cultures cultures, Pantry pantry) {
     this.collections = collections;
-    this.enclosures = enclosures;
     this.holidays = holidays;
     this.cultures = cultures;
     this.pantry = pantry;
   }
 
-  void prepare(CollectionContext context, long quarantine) {
+  void prepare(CollectionContext context) {
     collections.call(
         context, "The mill office, extension 12, at any hour. Then the vet on the notice board.");
-    enclosures.walk(context, quarantine, true, null, null);
     LocalDate today = context.today();
     holidays.add(
         context,

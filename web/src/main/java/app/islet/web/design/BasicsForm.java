@@ -2,6 +2,7 @@ package app.islet.web.design;
 
 import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Purpose;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.quantity.Dimension;
@@ -32,6 +33,7 @@ final class BasicsForm {
   private static List<Field> vessel(Fields fields) {
     return List.of(
         fields.text("name"),
+        fields.select("purpose", DesignForm.options(Purpose.values(), Purpose::words)),
         fields.select("shape", DesignForm.options(Vessel.Shape.values(), Vessel.Shape::words)),
         fields.length("length"),
         fields.length("width"),

@@ -11,6 +11,7 @@ import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Land;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Platform;
+import app.islet.core.enclosure.Purpose;
 import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
@@ -66,6 +67,7 @@ final class DesignForm {
     typed.put("name", e.name());
     typed.putAll(SubstrateForm.typed(e.ground()));
     typed.put("shape", e.vessel().shape().name());
+    typed.put("purpose", e.purpose().name());
     typed.put("lid", e.lid().name());
     typed.put("braced", e.vessel().walls().braced() ? "on" : "");
     e.platform().ifPresent(p -> typed.put("platform", "on"));
@@ -231,7 +233,8 @@ final class DesignForm {
                 furnishings,
                 conditions,
                 base.site(),
-                company));
+                company,
+                form.choice("purpose", Purpose.class, base.purpose())));
   }
 
   private static Walls walls(Form form) {

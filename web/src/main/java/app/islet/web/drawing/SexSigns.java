@@ -1,13 +1,7 @@
 package app.islet.web.drawing;
 
 import app.islet.core.care.Breeding;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Locale;
-import java.util.Objects;
-import java.util.Properties;
 
 /** Where to look for the sex of an animal: a male beside a female, as plain lines of our own. */
 public final class SexSigns {
@@ -17,21 +11,7 @@ public final class SexSigns {
   private static final int MIDDLE = 50;
   private static final int FOOT = 98;
 
-  private static final Properties PATHS = paths();
-
-  private static Properties paths() {
-    Properties paths = new Properties();
-    try (InputStreamReader in =
-        new InputStreamReader(
-            Objects.requireNonNull(
-                SexSigns.class.getResourceAsStream("/drawing/sex-signs.properties")),
-            StandardCharsets.UTF_8)) {
-      paths.load(in);
-      return paths;
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
+  private static final Outlines OUTLINES = new Outlines("sex-signs.properties");
 
   private SexSigns() {}
 
@@ -57,13 +37,12 @@ public final class SexSigns {
   }
 
   private static void one(Svg svg, int left, String key, String words) {
-    String lines = Objects.requireNonNull(PATHS.getProperty(key + ".lines"), key);
+    String lines = OUTLINES.path(key + ".lines");
     svg.open("g", "transform", "translate(%d 0)".formatted(left));
     svg.empty("path", "class", "sign-line", "d", lines);
-    String dark = PATHS.getProperty(key + ".dark");
-    if (dark != null) {
-      svg.empty("path", "class", "sign-dark", "d", dark);
-    }
+    OUTLINES
+        .find(key + ".dark")
+        .ifPresent(dark -> svg.empty("path", "class", "sign-dark", "d", dark));
     svg.close("g");
     svg.text(words, "class", "s-label", "x", left + MIDDLE, "y", FOOT, "text-anchor", "middle");
   }

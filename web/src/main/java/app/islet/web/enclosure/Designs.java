@@ -6,16 +6,21 @@ import app.islet.core.document.DocumentWriter;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Site;
+import app.islet.core.water.SaltHistory;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.CollectionStore;
 import app.islet.web.collection.Role;
 import app.islet.web.support.NotFoundException;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -176,6 +181,24 @@ public class Designs {
   public List<Revision> versions(CollectionContext context, long id) {
     store.get(context, id);
     return revisions.findByEnclosureIdOrderByNumberDesc(id);
+  }
+
+  /** How salt the water of each was by its saved states, where it is known. */
+  @Transactional(readOnly = true)
+  public Map<Long, SaltHistory> salt(
+      CollectionContext context, Collection<EnclosureRecord> records) {
+    ZoneId zone = context.collection().zone();
+    Map<Long, NavigableMap<LocalDate, Double>> days = new HashMap<>();
+    if (!records.isEmpty()) {
+      revisions
+          .salt(records.stream().map(EnclosureRecord::id).toList())
+          .forEach(
+              row ->
+                  days.computeIfAbsent(row.getEnclosureId(), id -> new TreeMap<>())
+                      .put(LocalDate.ofInstant(row.getSavedAt(), zone), row.getPpt()));
+    }
+    return days.entrySet().stream()
+        .collect(Collectors.toMap(Map.Entry::getKey, e -> new SaltHistory(e.getValue())));
   }
 
   /** Makes an earlier state the design again, as a new revision. */

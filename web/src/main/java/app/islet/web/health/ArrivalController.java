@@ -1,21 +1,35 @@
 package app.islet.web.health;
 
+import app.islet.core.animal.Resident;
+import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.CareSheet;
 import app.islet.core.health.Arrival;
+import app.islet.core.health.Crossing;
+import app.islet.core.livestock.Origin;
 import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Range;
+import app.islet.core.review.Compatibility;
 import app.islet.core.text.English;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.enclosure.EnclosureRecord;
+import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.enclosure.Rooms;
+import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Units;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,10 +43,20 @@ class ArrivalController {
   private static final double WARMEST = 40;
 
   private final CareSheetStore sheets;
+  private final EnclosureStore enclosures;
+  private final Snapshots snapshots;
+  private final Rooms rooms;
 
-  ArrivalController(CareSheetStore sheets) {
+  ArrivalController(
+      CareSheetStore sheets, EnclosureStore enclosures, Snapshots snapshots, Rooms rooms) {
     this.sheets = sheets;
+    this.enclosures = enclosures;
+    this.snapshots = snapshots;
+    this.rooms = rooms;
   }
+
+  /** Somebody it will meet, and what the review would say of both together. */
+  record Meeting(String who, String verdict, List<String> reasons) {}
 
   @GetMapping
   String ask(CollectionContext context, Form form, Model model) {
@@ -42,40 +66,97 @@ class ArrivalController {
             .toList();
     Optional<CareSheet> sheet =
         all.stream().filter(s -> s.id().equals(form.typed("species"))).findFirst();
+    Optional<Origin> source =
+        form.typed("source").isEmpty()
+            ? Optional.empty()
+            : Optional.of(form.choice("source", Origin.class, Origin.BOUGHT));
     OptionalDouble parcel = form.optional("parcelC", Dimension.TEMPERATURE, COLDEST, WARMEST);
     OptionalDouble tub = form.optional("tubC", Dimension.TEMPERATURE, COLDEST, WARMEST);
-    model.addAttribute("fields", fields(form, all));
+    List<EnclosureRecord> places = enclosures.all(context);
+    model.addAttribute("fields", fields(form, all, places));
     model.addAttribute("arrival", sheet.map(s -> Arrival.of(s.group())).orElse(null));
-    model.addAttribute("species", sheet.map(CareSheet::name).orElse(""));
-    model.addAttribute("weeks", sheet.map(s -> weeks(context, Arrival.of(s.group()))).orElse(""));
+    model.addAttribute("sheet", sheet.orElse(null));
+    model.addAttribute(
+        "weeks", sheet.map(s -> weeks(context, Arrival.of(s.group()), source)).orElse(""));
     model.addAttribute(
         "steps",
         parcel.isPresent() && tub.isPresent()
             ? steps(Arrival.steps(parcel.getAsDouble(), tub.getAsDouble()), context.units())
             : List.of());
+    List<Resident> met =
+        places.stream()
+            .filter(e -> String.valueOf(e.id()).equals(form.typed("meets")))
+            .findFirst()
+            .map(e -> snapshots.get(context, e.id()).residents())
+            .orElse(List.of());
+    model.addAttribute(
+        "meetings", sheet.map(s -> meetings(s, met, context.units())).orElse(List.of()));
+    model.addAttribute("crossings", sheet.map(s -> crossings(s, met)).orElse(List.of()));
+    model.addAttribute("rooms", rooms.all(context));
     return "health/arrival";
   }
 
-  private static String weeks(CollectionContext context, Arrival arrival) {
-    int least = (int) arrival.weeks().min();
-    int most = (int) arrival.weeks().max();
+  private static List<Meeting> meetings(CareSheet sheet, List<Resident> met, Units u) {
+    Resident one =
+        new Resident(
+            sheet.name(),
+            sheet,
+            1,
+            0,
+            0,
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            Optional.empty());
+    List<Resident> together = new ArrayList<>(met);
+    together.add(one);
+    return Compatibility.of(together).pairs().stream()
+        .filter(pair -> pair.one() == one || pair.other() == one)
+        .map(
+            pair ->
+                new Meeting(
+                    (pair.one() == one ? pair.other() : pair.one()).name(),
+                    pair.verdict().word(),
+                    pair.reasons().stream().map(u::text).toList()))
+        .toList();
+  }
+
+  private static List<Crossing> crossings(CareSheet sheet, List<Resident> met) {
+    Set<AnimalGroup> groups = met.stream().map(r -> r.sheet().group()).collect(Collectors.toSet());
+    return Crossing.between(sheet.group(), groups);
+  }
+
+  private static String weeks(CollectionContext context, Arrival arrival, Optional<Origin> source) {
+    Range weeks = arrival.weeks(source);
     return Messages.text(
         "health.arrival.weeks",
-        least,
-        most,
-        English.shortDay(context.today().plusWeeks(least)),
+        (int) weeks.min(),
+        (int) weeks.max(),
+        English.shortDay(context.today().plusWeeks((long) weeks.min())),
         arrival.basis().words());
   }
 
-  private static List<Field> fields(Form form, List<CareSheet> all) {
+  private static List<Field> fields(Form form, List<CareSheet> all, List<EnclosureRecord> places) {
     Fields f = Fields.of(form, "arrival");
     List<Field.Option> species = new ArrayList<>();
     species.add(new Field.Option("", Messages.text("rearing.choose-species")));
     all.forEach(s -> species.add(new Field.Option(s.id(), s.name())));
+    List<Field.Option> sources = new ArrayList<>();
+    sources.add(new Field.Option("", Messages.text("about.unknown")));
+    Arrays.stream(Origin.values()).forEach(o -> sources.add(new Field.Option(o.name(), words(o))));
+    List<Field.Option> meets = new ArrayList<>();
+    meets.add(new Field.Option("", Messages.text("health.arrival.nobody")));
+    places.forEach(e -> meets.add(new Field.Option(String.valueOf(e.id()), e.name())));
     return List.of(
         f.select("species", species),
+        f.select("source", sources),
+        f.select("meets", meets),
         f.number("parcelC", Dimension.TEMPERATURE),
         f.number("tubC", Dimension.TEMPERATURE));
+  }
+
+  private static String words(Origin origin) {
+    String key = "about.origin-" + origin.name().toLowerCase(Locale.ROOT);
+    return Messages.text(key);
   }
 
   private static List<String> steps(List<Arrival.Step> steps, Units u) {

@@ -2,6 +2,8 @@ package app.islet.web.health;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
+import app.islet.core.health.Skin;
+import app.islet.core.health.SkinGuide;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.plan.BathTimetable;
 import app.islet.core.text.English;
@@ -64,7 +66,9 @@ class BathController {
     EnclosureSnapshot state = snapshots.get(context, enclosure);
     List<EnclosureSnapshot.Occupant> crabs = crabs(state);
     List<EnclosureSnapshot.Occupant> chosen =
-        crabs.stream().filter(o -> who == null || who.contains(o.record().id())).toList();
+        crabs.stream()
+            .filter(o -> who == null ? mayBathe(o, context.today()) : who.contains(o.record().id()))
+            .toList();
     int together = Math.max(1, Math.min(MOST_AT_ONCE, atOnce));
     int bath = Math.max(1, Math.min(MOST_MIN, bathMin));
     int dry = Math.max(1, Math.min(MOST_MIN, dryMin));
@@ -90,6 +94,18 @@ class BathController {
     model.addAttribute("never", neverBathed(crabs));
     model.addAttribute("next", next(crabs));
     return "health/bath";
+  }
+
+  /** Not one that is known to be dug in or soft; of a group the keeper sees who is above ground. */
+  private boolean mayBathe(EnclosureSnapshot.Occupant o, LocalDate today) {
+    Skin skin =
+        Skin.of(
+            SkinGuide.of(AnimalGroup.CRAB),
+            o.resident().bodyCm(),
+            true,
+            life.of(o.record()).stream().map(LifeEntry::event).toList(),
+            today);
+    return !o.record().single() || skin.phase() == Skin.Phase.BETWEEN;
   }
 
   private static void addTable(BathTimetable table, Units u, Model model) {

@@ -1,8 +1,12 @@
 package app.islet.web.health;
 
+import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
 import app.islet.core.care.Habitat;
 import app.islet.core.health.Contact;
 import app.islet.core.health.Course;
+import app.islet.core.health.Crossing;
 import app.islet.core.health.HoldingTub;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
@@ -10,6 +14,7 @@ import app.islet.core.text.English;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
+import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.healthlog.HealthCase;
 import app.islet.web.healthlog.HealthLog;
@@ -22,7 +27,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,12 +45,15 @@ class CaseController {
   private final Animals animals;
   private final Patients patients;
   private final Books books;
+  private final CareSheetStore sheets;
 
-  CaseController(HealthLog log, Animals animals, Patients patients, Books books) {
+  CaseController(
+      HealthLog log, Animals animals, Patients patients, Books books, CareSheetStore sheets) {
     this.log = log;
     this.animals = animals;
     this.patients = patients;
     this.books = books;
+    this.sheets = sheets;
   }
 
   @GetMapping
@@ -63,6 +73,7 @@ class CaseController {
             : TriageView.of(patient, Set.copyOf(c.signs()), day, context.units()));
     model.addAttribute("tub", tub(patient, context.units()));
     model.addAttribute("contacts", contacts(context, c));
+    model.addAttribute("crossings", crossings(context, c, patient));
     model.addAttribute("offered", Course.of(patient.resident().sheet().group()));
     model.addAttribute(
         "courses",
@@ -114,6 +125,23 @@ class CaseController {
                         names.get(Long.valueOf(contact.animals())),
                         English.shortDay(contact.last())))
         .toList();
+  }
+
+  /** What may have gone from it to those it was with. */
+  private List<Crossing> crossings(
+      CollectionContext context, HealthCase c, Patients.Patient patient) {
+    Map<String, Animal> known =
+        animals.all(context).stream().collect(Collectors.toMap(Animal::key, Function.identity()));
+    CareLibrary library = sheets.library(context);
+    Set<AnimalGroup> met =
+        Contact.of(
+                books.ledger(context), String.valueOf(c.animalId()), c.beganOn(), context.today())
+            .stream()
+            .flatMap(contact -> Stream.ofNullable(known.get(contact.animals())))
+            .flatMap(a -> library.find(a.species()).stream())
+            .map(CareSheet::group)
+            .collect(Collectors.toSet());
+    return Crossing.between(patient.resident().sheet().group(), met);
   }
 
   @PostMapping("/end")

@@ -1,6 +1,7 @@
 package app.islet.web.health;
 
 import app.islet.core.health.Course;
+import app.islet.core.health.CourseResults;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.healthlog.CourseEntry;
 import app.islet.web.healthlog.HealthLog;
@@ -63,7 +64,10 @@ class CourseController {
   @PostMapping("/{id}/end")
   String endCourse(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
     String result = form.typed("result");
-    log.end(context, id, context.today(), result.substring(0, Math.min(LONGEST, result.length())));
+    CourseResults.Ending by =
+        form.choice("ending", CourseResults.Ending.class, CourseResults.Ending.SIGN);
+    log.end(
+        context, id, context.today(), by, result.substring(0, Math.min(LONGEST, result.length())));
     return reply.saved(Messages.text("health.course-ended"), context.path("/health"));
   }
 }

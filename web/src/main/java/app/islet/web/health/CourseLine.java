@@ -43,8 +43,8 @@ record CourseLine(
         Messages.text(
             "health.course-day",
             c.run().day(c.record().endedOn().orElse(today)),
-            (int) c.run().course().pace().usualDays().min(),
-            (int) c.run().course().pace().usualDays().max(),
+            (int) c.run().usualDays().min(),
+            (int) c.run().usualDays().max(),
             c.run().times()),
         new Now(!over && c.run().isDue(today), doneToday, !over && c.run().isLong(today)),
         c.run().course().steps(),

@@ -32,7 +32,8 @@ class HealthController {
   private final Books books;
   private final CareSheetStore sheets;
   private final EnclosureStore enclosures;
-  private final Clusters clusters;
+  private final HeldLines held;
+  private final SkinLines skins;
 
   HealthController(
       HealthLog log,
@@ -40,13 +41,15 @@ class HealthController {
       Books books,
       CareSheetStore sheets,
       EnclosureStore enclosures,
-      Clusters clusters) {
+      HeldLines held,
+      SkinLines skins) {
     this.log = log;
     this.animals = animals;
     this.books = books;
     this.sheets = sheets;
     this.enclosures = enclosures;
-    this.clusters = clusters;
+    this.held = held;
+    this.skins = skins;
   }
 
   @GetMapping
@@ -73,7 +76,8 @@ class HealthController {
     List<Animal> living = living(context);
     model.addAttribute("animals", living);
     model.addAttribute("baths", baths(context, living));
-    model.addAttribute("often", clusters.often(context, all));
+    model.addAttribute("held", held.of(context));
+    model.addAttribute("skins", skins.of(context, living));
     model.addAttribute("contact", context.collection().contact());
     return "health/health";
   }

@@ -4,6 +4,8 @@ import app.islet.core.health.Sign;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.drawing.BodyMap;
+import app.islet.web.drawing.SignPicture;
 import app.islet.web.healthlog.HealthCase;
 import app.islet.web.healthlog.HealthLog;
 import app.islet.web.rearing.Batches;
@@ -15,6 +17,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -48,9 +51,12 @@ class LookController {
   }
 
   /** Signs of one part of the body. */
-  record Part(String name, List<SignView> signs) {}
+  record Part(String id, int number, String name, List<SignView> signs) {}
 
-  record SignView(String id, String words, boolean urgent) {}
+  /**
+   * @param picture what it looks like; empty where it cannot be drawn
+   */
+  record SignView(String id, String words, boolean urgent, String picture) {}
 
   /** Who of an enclosure it is about; at once where there is one. */
   @GetMapping("/enclosures/{id}")
@@ -93,7 +99,14 @@ class LookController {
     model.addAttribute("patient", patient);
     model.addAttribute("who", patient.animal().name());
     model.addAttribute("stage", patient.resident().stage().name());
-    model.addAttribute("parts", parts(known));
+    List<Part> parts = parts(known);
+    model.addAttribute("parts", parts);
+    model.addAttribute(
+        "map",
+        BodyMap.of(
+            patient.resident().sheet().group(),
+            parts.stream().map(p -> new BodyMap.Part(p.id(), p.number(), p.name())).toList(),
+            Messages.text("health.where")));
     model.addAttribute("chosen", chosen);
     model.addAttribute("day", since);
     model.addAttribute(
@@ -120,9 +133,15 @@ class LookController {
               s ->
                   byPart
                       .computeIfAbsent(where, w -> new ArrayList<>())
-                      .add(new SignView(s.id(), s.words(), s.urgent())));
+                      .add(new SignView(s.id(), s.words(), s.urgent(), SignPicture.of(s.id()))));
     }
-    return byPart.entrySet().stream().map(e -> new Part(e.getKey().words(), e.getValue())).toList();
+    List<Part> parts = new ArrayList<>();
+    byPart.forEach(
+        (where, some) ->
+            parts.add(
+                new Part(
+                    where.name().toLowerCase(Locale.ROOT), parts.size() + 1, where.words(), some)));
+    return parts;
   }
 
   /** Writes down what was seen. */

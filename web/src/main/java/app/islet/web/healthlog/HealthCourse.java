@@ -1,6 +1,9 @@
 package app.islet.web.healthlog;
 
+import app.islet.core.health.CourseResults;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -22,6 +25,10 @@ public class HealthCourse {
   private LocalDate beganOn;
   private @Nullable LocalDate endedOn;
   private String result = "";
+
+  @Enumerated(EnumType.STRING)
+  private CourseResults.@Nullable Ending ending;
+
   private UUID clientId;
 
   /** For Hibernate only. */
@@ -35,8 +42,9 @@ public class HealthCourse {
     this.clientId = clientId;
   }
 
-  HealthCourse end(LocalDate day, String how) {
+  HealthCourse end(LocalDate day, CourseResults.Ending by, String how) {
     this.endedOn = day;
+    this.ending = by;
     this.result = how;
     return this;
   }
@@ -64,6 +72,11 @@ public class HealthCourse {
 
   public Optional<LocalDate> endedOn() {
     return Optional.ofNullable(endedOn);
+  }
+
+  /** How it ended; empty while it runs, and where nobody said. */
+  public Optional<CourseResults.Ending> ending() {
+    return Optional.ofNullable(ending);
   }
 
   public String result() {

@@ -1,8 +1,13 @@
 package app.islet.web.healthlog;
 
+import app.islet.core.care.CareLibrary;
 import app.islet.core.health.Course;
+import app.islet.core.health.CourseResults;
 import app.islet.core.health.CourseRun;
+import app.islet.core.quantity.Range;
+import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
+import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.CollectionStore;
 import app.islet.web.collection.Role;
@@ -10,12 +15,13 @@ import app.islet.web.log.Stamp;
 import app.islet.web.support.NotFoundException;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,6 +32,7 @@ public class HealthLog {
   private final HealthCourseRepository courses;
   private final CourseEntryRepository entries;
   private final Animals animals;
+  private final CareSheetStore sheets;
   private final CollectionStore collections;
   private final Clock clock;
 
@@ -34,12 +41,14 @@ public class HealthLog {
       HealthCourseRepository courses,
       CourseEntryRepository entries,
       Animals animals,
+      CareSheetStore sheets,
       CollectionStore collections,
       Clock clock) {
     this.cases = cases;
     this.courses = courses;
     this.entries = entries;
     this.animals = animals;
+    this.sheets = sheets;
     this.collections = collections;
     this.clock = clock;
   }
@@ -64,19 +73,36 @@ public class HealthLog {
   @Transactional(readOnly = true)
   public List<Running> courses(CollectionContext context) {
     List<HealthCourse> all = courses.findByCollectionIdOrderById(context.collectionId());
+    if (all.isEmpty()) {
+      return List.of();
+    }
     Map<Long, List<CourseEntry>> done =
-        all.isEmpty()
-            ? new HashMap<>()
-            : entries.valid(all.stream().map(HealthCourse::id).toList()).stream()
-                .collect(Collectors.groupingBy(CourseEntry::courseId));
+        entries.valid(all.stream().map(HealthCourse::id).toList()).stream()
+            .collect(Collectors.groupingBy(CourseEntry::courseId));
+    Map<Long, Animal> known =
+        animals.all(context).stream().collect(Collectors.toMap(Animal::id, Function.identity()));
+    CareLibrary library = sheets.library(context);
     return all.stream()
         .flatMap(
             record ->
                 Course.find(record.course()).stream()
                     .map(
                         course ->
-                            running(record, course, done.getOrDefault(record.id(), List.of()))))
+                            running(
+                                record,
+                                course,
+                                usualDays(library, course, known.get(record.animalId())),
+                                done.getOrDefault(record.id(), List.of()))))
         .toList();
+  }
+
+  private static Range usualDays(CareLibrary library, Course course, @Nullable Animal animal) {
+    return Optional.ofNullable(animal)
+        .flatMap(a -> library.find(a.species()))
+        .map(
+            sheet ->
+                course.usualDays(sheet.group(), Optional.ofNullable(animal.background().origin())))
+        .orElse(course.pace().usualDays());
   }
 
   /** Courses that are to be done today and are not. */
@@ -88,10 +114,12 @@ public class HealthLog {
         .count();
   }
 
-  private static Running running(HealthCourse record, Course course, List<CourseEntry> done) {
+  private static Running running(
+      HealthCourse record, Course course, Range usualDays, List<CourseEntry> done) {
     return new Running(
         record,
-        CourseRun.of(course, record.beganOn(), done.stream().map(CourseEntry::day).toList()),
+        CourseRun.of(
+            course, usualDays, record.beganOn(), done.stream().map(CourseEntry::day).toList()),
         done);
   }
 
@@ -175,9 +203,14 @@ public class HealthLog {
   }
 
   @Transactional
-  public void end(CollectionContext context, long courseId, LocalDate day, String result) {
+  public void end(
+      CollectionContext context,
+      long courseId,
+      LocalDate day,
+      CourseResults.Ending by,
+      String result) {
     context.require(Role.KEEPER);
-    courses.saveAndFlush(lock(context, courseId).end(day, result));
+    courses.saveAndFlush(lock(context, courseId).end(day, by, result));
   }
 
   private HealthCourse lock(CollectionContext context, long courseId) {

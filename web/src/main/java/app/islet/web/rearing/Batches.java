@@ -3,6 +3,7 @@ package app.islet.web.rearing;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.Movement;
+import app.islet.core.livestock.Origin;
 import app.islet.core.livestock.Place;
 import app.islet.core.rearing.Housing;
 import app.islet.core.rearing.Shares;
@@ -165,13 +166,7 @@ public class Batches {
 
   private static Background background(NewBatch wanted) {
     return new Background(
-        Background.Origin.HATCHED,
-        null,
-        "",
-        wanted.eggs() ? null : wanted.start().day(),
-        false,
-        null,
-        "");
+        Origin.HATCHED, null, "", wanted.eggs() ? null : wanted.start().day(), false, null, "");
   }
 
   private static Batch.Origin origin(NewBatch wanted) {

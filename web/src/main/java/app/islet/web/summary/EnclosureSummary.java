@@ -1,5 +1,6 @@
 package app.islet.web.summary;
 
+import app.islet.core.enclosure.Purpose;
 import app.islet.core.plan.Plan;
 import app.islet.core.plan.WalkGroup;
 import app.islet.core.review.Finding;
@@ -18,7 +19,7 @@ import java.util.Optional;
  * @param glyph its section
  * @param open findings that ask for something, the worst first
  * @param plan what is to be done again and again
- * @param group young or grown; that it is quarantine stands in its record
+ * @param group young, grown or apart; that one at home is ill stands in its record
  */
 public record EnclosureSummary(
     long id,
@@ -31,6 +32,7 @@ public record EnclosureSummary(
     Glyph glyph,
     List<Finding> open,
     Plan plan,
+    Purpose purpose,
     WalkGroup group,
     List<Named> animals) {
   /** Who lives there, by the number of their page. */
@@ -48,7 +50,8 @@ public record EnclosureSummary(
         SectionDrawing.glyph(snapshot.assessment()),
         snapshot.assessment().review().findings().stream().filter(Finding::isOpen).toList(),
         snapshot.assessment().plan(),
-        WalkGroup.of(snapshot.residents()),
+        snapshot.design().purpose(),
+        WalkGroup.of(snapshot.design().purpose(), snapshot.residents()),
         snapshot.occupants().stream()
             .map(o -> new Named(o.record().id(), o.record().name()))
             .toList());

@@ -42,6 +42,12 @@ public record Units(UnitSystem system) {
     return text(Quantity.celsius(c));
   }
 
+  /** A number without a unit, as fine as is worth telling. */
+  public String figure(double value) {
+    double rounded = value >= 10 ? Math.round(value) : Math.round(value * 1000) / 1000.0;
+    return text(new Quantity(Dimension.FIGURE, rounded));
+  }
+
   public String grams(double g) {
     return text(Quantity.grams(g));
   }

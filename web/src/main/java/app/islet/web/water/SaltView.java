@@ -68,7 +68,7 @@ record SaltView(
               hydrometer(target, temp, u),
               "at the target of %s".formatted(salinity(target, u))));
     }
-    ChangePlan.of(waterState.residents(), volume, Optional.empty(), 0)
+    ChangePlan.of(waterState.enclosure(), waterState.residents(), volume, Optional.empty(), 0)
         .ifPresent(
             plan ->
                 figures.add(

@@ -1,0 +1,140 @@
+package app.islet.web.health;
+
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
+import app.islet.core.enclosure.Purpose;
+import app.islet.core.health.Arrival;
+import app.islet.core.health.HeldStay;
+import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
+import app.islet.web.animal.Animal;
+import app.islet.web.animal.Animals;
+import app.islet.web.animal.Books;
+import app.islet.web.animal.PlaceRecord;
+import app.islet.web.care.CareSheetStore;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.summary.EnclosureSummary;
+import app.islet.web.summary.Summaries;
+import app.islet.web.support.Messages;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Who is in a holding tub, for how long, and where it belongs. */
+@Component
+class HeldLines {
+  private final Summaries summaries;
+  private final EnclosureStore enclosures;
+  private final Books books;
+  private final Animals animals;
+  private final CareSheetStore sheets;
+
+  HeldLines(
+      Summaries summaries,
+      EnclosureStore enclosures,
+      Books books,
+      Animals animals,
+      CareSheetStore sheets) {
+    this.summaries = summaries;
+    this.enclosures = enclosures;
+    this.books = books;
+    this.animals = animals;
+    this.sheets = sheets;
+  }
+
+  /**
+   * One stay.
+   *
+   * @param day as in {@code Quarantine, day 18 of 42 to 84}
+   * @param home where it belongs, or that it is new
+   * @param free since when it may go, if nothing showed
+   */
+  record Line(long animalId, String who, String day, String home, String free, boolean isLong) {}
+
+  List<Line> of(CollectionContext context) {
+    List<EnclosureSummary> all = summaries.of(context, enclosures.all(context));
+    Map<Long, Purpose> purposes =
+        all.stream()
+            .filter(e -> e.purpose().isHolding())
+            .collect(Collectors.toMap(EnclosureSummary::id, EnclosureSummary::purpose));
+    if (purposes.isEmpty()) {
+      return List.of();
+    }
+    Map<Long, String> names =
+        all.stream().collect(Collectors.toMap(EnclosureSummary::id, EnclosureSummary::name));
+    Map<String, Purpose> byPlace = new HashMap<>();
+    Map<String, String> placeNames = new HashMap<>();
+    books
+        .places(context)
+        .values()
+        .forEach(place -> name(place, purposes, names, byPlace, placeNames));
+    Map<String, Animal> known =
+        animals.all(context).stream().collect(Collectors.toMap(Animal::key, Function.identity()));
+    CareLibrary library = sheets.library(context);
+    LocalDate today = context.today();
+    return HeldStay.of(
+            books.ledger(context),
+            byPlace,
+            key -> days(library, Optional.ofNullable(known.get(key))),
+            today)
+        .stream()
+        .filter(stay -> known.containsKey(stay.animals()))
+        .map(stay -> line(stay, known.get(stay.animals()), placeNames, today))
+        .toList();
+  }
+
+  private static void name(
+      PlaceRecord place,
+      Map<Long, Purpose> purposes,
+      Map<Long, String> names,
+      Map<String, Purpose> byPlace,
+      Map<String, String> placeNames) {
+    place
+        .enclosureId()
+        .ifPresent(
+            id -> {
+              placeNames.put(place.key(), names.getOrDefault(id, ""));
+              if (purposes.containsKey(id)) {
+                byPlace.put(place.key(), purposes.get(id));
+              }
+            });
+  }
+
+  private static Range days(CareLibrary library, Optional<Animal> animal) {
+    Optional<CareSheet> sheet = animal.flatMap(a -> library.find(a.species()));
+    return sheet
+        .map(
+            s ->
+                Arrival.of(s.group())
+                    .days(animal.flatMap(a -> Optional.ofNullable(a.background().origin()))))
+        .orElse(new Range(0, 0));
+  }
+
+  private static Line line(
+      HeldStay stay, Animal animal, Map<String, String> places, LocalDate today) {
+    String day =
+        Messages.text(
+            "health.held.day",
+            stay.purpose().words(),
+            stay.day(today),
+            (int) stay.usualDays().min(),
+            (int) stay.usualDays().max());
+    String home =
+        stay.home()
+            .map(key -> Messages.text("health.held.home", places.getOrDefault(key, "")))
+            .orElse(Messages.text("health.held.new"));
+    String free =
+        stay.purpose() != Purpose.QUARANTINE
+            ? ""
+            : stay.isFree(today)
+                ? Messages.text("health.held.free")
+                : Messages.text("health.held.until", English.shortDay(stay.free()));
+    return new Line(animal.id(), animal.name(), day, home, free, stay.isLong(today));
+  }
+}
