@@ -4,6 +4,7 @@ import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
 import app.islet.core.document.TriageJson;
+import app.islet.core.health.HealthTables;
 import app.islet.core.health.Observed;
 import app.islet.core.health.Sign;
 import app.islet.core.health.Triage;
@@ -40,11 +41,11 @@ final class TriageCommand {
 
   static int run(List<String> args, PrintStream out, PrintStream err) {
     if (args.equals(List.of("--signs"))) {
-      Sign.all().forEach(sign -> out.println(sign.id() + " " + sign.words()));
+      HealthTables.bundled().signs().forEach(sign -> out.println(sign.id() + " " + sign.words()));
       return Main.OK;
     }
     try {
-      out.print(TriageJson.write(Triage.of(observed(args))));
+      out.print(TriageJson.write(Triage.of(HealthTables.bundled(), observed(args))));
       return Main.OK;
     } catch (NotUnderstood e) {
       err.println(e.getMessage());
@@ -102,8 +103,8 @@ final class TriageCommand {
   private static Set<String> signs(String typed) {
     Set<String> signs = new LinkedHashSet<>(List.of(typed.split(",", -1)));
     for (String id : signs) {
-      if (Sign.find(id).isEmpty()) {
-        throw unknown("sign", id, Sign.all().stream().map(Sign::id).toList());
+      if (HealthTables.bundled().sign(id).isEmpty()) {
+        throw unknown("sign", id, HealthTables.bundled().signs().stream().map(Sign::id).toList());
       }
     }
     return signs;

@@ -225,4 +225,33 @@ class HealthTest {
     assertThat(page.locator("main")).containsText("Ammonia or nitrite in the water");
     assertThat(page.locator("main")).not().containsText("null");
   }
+
+  @Test
+  void a_table_is_copied_and_changed_and_what_does_not_fit_is_refused_whole() {
+    page.setViewportSize(1280, 800);
+    page.navigate(home + "/health/tables/courses");
+    Locator text = page.locator("#text");
+    String bundled = text.inputValue().strip();
+    text.fill(bundled.replace("Holding tub with daily change", "Cool tub in the cellar"));
+    Hands.send(page, "Use this table");
+    assertThat(page.locator("#reason-note")).containsText("Say in a few words why");
+    assertThat(text)
+        .hasValue(bundled.replace("Holding tub with daily change", "Cool tub in the cellar"));
+    page.fill("#reason", "our cellar is colder than any fridge");
+    Hands.send(page, "Use this table");
+    assertThat(page.locator(".flash")).hasText("Your table is in use.");
+    assertThat(page.locator("main")).containsText("our cellar is colder than any fridge");
+    assertThat(page.locator("main")).containsText("Cool tub in the cellar");
+
+    page.navigate(home + "/health/tables/courses");
+    page.fill("#text", "courses:\n  - {id: x, name: X}\n");
+    page.fill("#reason", "short");
+    Hands.send(page, "Use this table");
+    assertThat(page.locator("main")).containsText("Line 2");
+    assertThat(page.locator("#text")).hasValue("courses:\n  - {id: x, name: X}");
+
+    page.navigate(home + "/health/tables/courses");
+    Hands.send(page, "Go back to Islet's table");
+    assertThat(page.locator("main")).containsText("Holding tub with daily change");
+  }
 }

@@ -83,7 +83,11 @@ class PagesTest {
           "/health/cases/1",
           "/health/cases/1/vet",
           "/health/bath/8",
-          "/health/arrival?species=eastern-newt&parcelC=24&tubC=18");
+          "/health/arrival?species=eastern-newt&source=FOUND&meets=1&parcelC=24&tubC=18",
+          "/health/lessons",
+          "/health/tables",
+          "/health/tables/courses",
+          "/animals/11/skin");
 
   /** Every page in the light one; of four pages one in the dark and one in the night theme. */
   private static List<String> themes(int n) {

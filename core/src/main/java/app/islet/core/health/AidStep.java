@@ -39,18 +39,6 @@ public record AidStep(
         Evidence.of(f.text("basis", 200)));
   }
 
-  /** All there are. */
-  public static List<AidStep> all() {
-    return HealthTables.STEPS;
-  }
-
-  static AidStep of(String id) {
-    return HealthTables.STEPS.stream()
-        .filter(step -> step.id.equals(id))
-        .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("no step " + id));
-  }
-
   boolean isFor(String kind) {
     return species.isEmpty() || species.contains(kind);
   }

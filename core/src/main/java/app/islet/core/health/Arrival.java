@@ -69,13 +69,6 @@ public record Arrival(AnimalGroup group, Map<Origin, Range> weeksBy, Lists lists
     return new Range(weeks.min() * DAYS_A_WEEK, weeks.max() * DAYS_A_WEEK);
   }
 
-  public static Arrival of(AnimalGroup group) {
-    return HealthTables.ARRIVALS.stream()
-        .filter(arrival -> arrival.group == group)
-        .findFirst()
-        .orElseThrow();
-  }
-
   /**
    * From the temperature of the parcel to that of the tub, at most one degree at a time; common
    * practice, no source.

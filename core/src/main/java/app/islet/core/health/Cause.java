@@ -6,7 +6,6 @@ import app.islet.core.text.Fields;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -51,13 +50,13 @@ public record Cause(
    */
   public record Advice(String against, List<String> steps, String vet) {}
 
-  static Cause read(Fields f) {
+  static Cause read(Fields f, List<Sign> signs) {
     return new Cause(
         f.text("id", 40),
         f.text("words", 80),
         Set.copyOf(f.choices("groups", AnimalGroup.class)),
         new Weights(
-            f.optionalGroup("signs", Cause::signs).orElse(Map.of()),
+            f.optionalGroup("signs", g -> signs(g, signs)).orElse(Map.of()),
             f.optionalGroup("records", Cause::records).orElse(Map.of()),
             Set.copyOf(f.choices("against", RecordKind.class))),
         f.optionalChoice("test", Test.class).orElse(Test.WATER),
@@ -65,9 +64,9 @@ public record Cause(
         Evidence.of(f.text("basis", 200)));
   }
 
-  private static Map<String, Integer> signs(Fields f) {
+  private static Map<String, Integer> signs(Fields f, List<Sign> signs) {
     Map<String, Integer> weights = new HashMap<>();
-    for (Sign sign : HealthTables.SIGNS) {
+    for (Sign sign : signs) {
       if (f.has(sign.id())) {
         weights.put(sign.id(), f.whole(sign.id(), 1, MOST, ""));
       }
@@ -83,14 +82,5 @@ public record Cause(
       }
     }
     return Map.copyOf(weights);
-  }
-
-  /** All there are. */
-  public static List<Cause> all() {
-    return HealthTables.CAUSES;
-  }
-
-  static Optional<Cause> find(String id) {
-    return HealthTables.CAUSES.stream().filter(cause -> cause.id.equals(id)).findFirst();
   }
 }

@@ -18,7 +18,7 @@ import java.util.Set;
  */
 public record Course(
     String id, String name, Set<AnimalGroup> groups, Pace pace, List<String> steps, End end) {
-  private static final String QUARANTINE = "quarantine";
+  static final String QUARANTINE = "quarantine";
 
   /** How often and how long. */
   public record Pace(int everyDays, Range usualDays) {}
@@ -45,19 +45,7 @@ public record Course(
    * Least and most days it takes as a rule: quarantine by the kind of animal and where it comes
    * from, all others by themselves.
    */
-  public Range usualDays(AnimalGroup group, Optional<Origin> origin) {
-    return id.equals(QUARANTINE) ? Arrival.of(group).days(origin) : pace.usualDays();
-  }
-
-  public static List<Course> all() {
-    return HealthTables.COURSES;
-  }
-
-  public static List<Course> of(AnimalGroup group) {
-    return all().stream().filter(course -> course.groups.contains(group)).toList();
-  }
-
-  public static Optional<Course> find(String id) {
-    return all().stream().filter(course -> course.id.equals(id)).findFirst();
+  public Range usualDays(Arrival arrival, Optional<Origin> origin) {
+    return id.equals(QUARANTINE) ? arrival.days(origin) : pace.usualDays();
   }
 }

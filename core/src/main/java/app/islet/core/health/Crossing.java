@@ -3,8 +3,6 @@ package app.islet.core.health;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Evidence;
 import app.islet.core.text.Fields;
-import java.util.Collection;
-import java.util.List;
 import java.util.Set;
 
 /**
@@ -32,16 +30,5 @@ public record Crossing(
         f.text("by", 80),
         f.text("do", 120),
         Evidence.of(f.text("basis", 200)));
-  }
-
-  public static List<Crossing> all() {
-    return HealthTables.CROSSINGS;
-  }
-
-  /** What may go from animals of one group to any of the others. */
-  public static List<Crossing> between(AnimalGroup from, Collection<AnimalGroup> to) {
-    return all().stream()
-        .filter(c -> c.from.contains(from) && to.stream().anyMatch(c.to::contains))
-        .toList();
   }
 }

@@ -13,7 +13,7 @@ import java.util.Set;
  * @param first ids of steps it asks for before anything is thought about
  * @param rules of the review, whose finding says it
  */
-record FactRow(
+public record FactRow(
     RecordKind kind,
     boolean bad,
     List<String> first,
@@ -21,7 +21,7 @@ record FactRow(
     Events events,
     Evidence basis) {
   /** Done to the water, within so many days. */
-  record Events(Set<WaterEvent.Kind> kinds, int days) {}
+  public record Events(Set<WaterEvent.Kind> kinds, int days) {}
 
   static FactRow read(Fields f) {
     return new FactRow(

@@ -7,14 +7,14 @@ import java.util.List;
 final class FirstSteps {
   private FirstSteps() {}
 
-  static List<AidStep> of(Observed seen) {
+  static List<AidStep> of(HealthTables tables, Observed seen) {
     List<String> ids = new ArrayList<>();
-    HealthTables.SIGNS.stream()
+    tables.signs().stream()
         .filter(sign -> seen.signs().contains(sign.id()))
         .forEach(sign -> ids.addAll(sign.first()));
-    HealthTables.FACTS.stream()
+    tables.facts().stream()
         .filter(row -> seen.tells(row.kind()))
         .forEach(row -> ids.addAll(row.first()));
-    return ids.stream().distinct().map(AidStep::of).toList();
+    return ids.stream().distinct().map(tables::step).toList();
   }
 }

@@ -1,67 +1,80 @@
 package app.islet.core.health;
 
+import app.islet.core.care.AnimalGroup;
 import app.islet.core.text.Fields;
 import app.islet.core.text.Node;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /**
- * The tables of signs, causes and steps that come with the application: every row says what it is
- * based on.
+ * The tables of signs, causes and steps: every row says what it is based on. Those of Islet, or
+ * with tables of the keeper's own in the place of some. Immutable, and fit together: what a row
+ * names is there.
  */
-public final class HealthTables {
+public record HealthTables(
+    List<Sign> signs,
+    List<Normal> normal,
+    List<FactRow> facts,
+    List<AidStep> steps,
+    List<Cause> causes,
+    List<Course> courses,
+    List<Arrival> arrivals,
+    List<Crossing> crossings,
+    List<SkinGuide> skins) {
   private static final int MOST_ROWS = 200;
 
-  static final List<Sign> SIGNS = read("signs", Sign::read);
-  static final List<Normal> NORMAL = read("normal", Normal::read);
-  static final List<FactRow> FACTS = read("facts", FactRow::read);
-  static final List<AidStep> STEPS = read("steps", AidStep::read);
-  // After the signs, whose ids are its fields.
-  static final List<Cause> CAUSES = read("causes", Cause::read);
-
-  static final List<Course> COURSES = read("courses", Course::read);
-
-  static final List<Arrival> ARRIVALS = read("arrivals", Arrival::read);
-
-  static final List<Crossing> CROSSINGS = read("crossings", Crossing::read);
-
-  static final List<SkinGuide> SKINS = read("skins", SkinGuide::read);
-
+  /** What is read in the records is the program's; all else a keeper may see otherwise. */
   private static final List<String> NAMES =
-      List.of(
-          "signs",
-          "normal",
-          "facts",
-          "causes",
-          "steps",
-          "courses",
-          "arrivals",
-          "crossings",
-          "skins");
+      List.of("signs", "normal", "causes", "steps", "courses", "arrivals", "crossings", "skins");
 
-  private HealthTables() {}
+  private static final HealthTables BUNDLED = of(Map.of());
 
-  /** Names of all tables. */
+  /** Those that come with Islet. */
+  public static HealthTables bundled() {
+    return BUNDLED;
+  }
+
+  /** Names of the tables of which a keeper may have one of the own. */
   public static List<String> names() {
     return NAMES;
   }
 
-  /** A table as it is written, YAML with its sources; empty where there is none of that name. */
-  public static Optional<String> text(String name) {
-    return NAMES.contains(name) ? Optional.of(content(name + ".yaml")) : Optional.empty();
+  /**
+   * Tables of the keeper's own, by their names, in the place of those of Islet.
+   *
+   * @throws app.islet.core.text.UnreadableException naming file, line, field and what would be
+   *     right
+   */
+  public static HealthTables of(Map<String, String> own) {
+    Reader r = new Reader(own);
+    List<Sign> signs = r.rows("signs", Sign::read);
+    HealthTables tables =
+        new HealthTables(
+            signs,
+            r.rows("normal", Normal::read),
+            r.rows("facts", FactRow::read),
+            r.rows("steps", AidStep::read),
+            r.rows("causes", f -> Cause.read(f, signs)),
+            r.rows("courses", Course::read),
+            r.rows("arrivals", Arrival::read),
+            r.rows("crossings", Crossing::read),
+            r.rows("skins", SkinGuide::read));
+    TableCheck.require(tables, own.keySet());
+    return tables;
   }
 
-  private static <T> List<T> read(String table, Function<Fields, T> row) {
-    String file = table + ".yaml";
-    return parse(file, content(file), table, row);
-  }
-
-  private static String content(String file) {
+  /** A table of Islet as it is written, YAML with its sources. */
+  public static String text(String name) {
+    String file = name + ".yaml";
     try (InputStream in =
         HealthTables.class.getResourceAsStream("/app/islet/core/health/" + file)) {
       if (in == null) {
@@ -73,11 +86,60 @@ public final class HealthTables {
     }
   }
 
-  /**
-   * @throws app.islet.core.text.UnreadableException naming file, line, field and what would be
-   *     right
-   */
-  static <T> List<T> parse(String file, String text, String table, Function<Fields, T> row) {
-    return Fields.of(file, Node.yaml(file, text)).whole(f -> f.groups(table, MOST_ROWS, row));
+  /** Reads each table from its own text where there is one. */
+  private record Reader(Map<String, String> own) {
+    private <T> List<T> rows(String table, Function<Fields, T> row) {
+      String text = own.containsKey(table) ? own.get(table) : text(table);
+      return Fields.of(table + ".yaml", Node.yaml(table + ".yaml", text))
+          .whole(f -> f.groups(table, MOST_ROWS, row));
+    }
+  }
+
+  public Optional<Sign> sign(String id) {
+    return signs.stream().filter(sign -> sign.id().equals(id)).findFirst();
+  }
+
+  /** Signs seen in a group, in the order in which they are asked. */
+  public List<Sign> signsOf(AnimalGroup group) {
+    return signs.stream().filter(sign -> sign.groups().contains(group)).toList();
+  }
+
+  AidStep step(String id) {
+    return find(steps, step -> step.id().equals(id), "step " + id);
+  }
+
+  public Optional<Course> course(String id) {
+    return courses.stream().filter(course -> course.id().equals(id)).findFirst();
+  }
+
+  public List<Course> coursesOf(AnimalGroup group) {
+    return courses.stream().filter(course -> course.groups().contains(group)).toList();
+  }
+
+  public Arrival arrival(AnimalGroup group) {
+    return find(arrivals, a -> a.group() == group, "arrival of " + group);
+  }
+
+  public SkinGuide skin(AnimalGroup group) {
+    return find(skins, guide -> guide.group() == group, "skin of " + group);
+  }
+
+  /** What may go from animals of one group to any of the others. */
+  public List<Crossing> crossings(AnimalGroup from, Collection<AnimalGroup> to) {
+    return crossings.stream()
+        .filter(c -> c.from().contains(from) && to.stream().anyMatch(c.to()::contains))
+        .toList();
+  }
+
+  /** Sentences of the steps, by their ids. */
+  public Map<String, String> stepWords() {
+    return steps.stream().collect(Collectors.toMap(AidStep::id, AidStep::text));
+  }
+
+  private static <T> T find(List<T> rows, Predicate<T> asked, String what) {
+    return rows.stream()
+        .filter(asked)
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("no " + what));
   }
 }

@@ -9,6 +9,7 @@ import app.islet.core.quantity.Range;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -42,8 +43,18 @@ public record HeldStay(
       Map<String, Purpose> purposes,
       Function<String, Range> quarantine,
       LocalDate today) {
+    return of(ledger, ledger.animals(), purposes, quarantine, today);
+  }
+
+  /** The same of some animals alone. */
+  public static List<HeldStay> of(
+      Ledger ledger,
+      Collection<String> some,
+      Map<String, Purpose> purposes,
+      Function<String, Range> quarantine,
+      LocalDate today) {
     List<HeldStay> held = new ArrayList<>();
-    for (String animals : ledger.animals()) {
+    for (String animals : some) {
       ledger.presences(animals).stream()
           .filter(p -> purposes.containsKey(p.place()) && isThere(p, today))
           .forEach(p -> held.add(stay(p, purposes, quarantine, ledger.movements(animals))));

@@ -55,11 +55,6 @@ public record Normal(
         Evidence.of(f.text("basis", 200)));
   }
 
-  /** All there are. */
-  public static List<Normal> all() {
-    return HealthTables.NORMAL;
-  }
-
   /** Whether it is about an animal of that kind and stage that shows these signs. */
   boolean fits(CareSheet sheet, Stage stage, Set<String> signs) {
     return signs.contains(sign)

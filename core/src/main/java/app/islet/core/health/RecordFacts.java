@@ -55,7 +55,7 @@ public final class RecordFacts {
   public static List<RecordedFact> of(
       Resident r, Collection<Finding> findings, WaterRecord water, Books books, LocalDate today) {
     List<RecordedFact> facts = new ArrayList<>(water(r.stage(), water, today));
-    for (FactRow row : HealthTables.FACTS) {
+    for (FactRow row : HealthTables.bundled().facts()) {
       findings.stream()
           .filter(f -> row.rules().contains(f.rule()))
           .filter(f -> f.severity() != Severity.NOTE)

@@ -4,7 +4,6 @@ import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Evidence;
 import app.islet.core.text.Fields;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -54,18 +53,5 @@ public record Sign(
         f.flag("urgent", false),
         f.texts("first", 40),
         Evidence.of(f.text("basis", 200)));
-  }
-
-  /** All there are, in the order in which they are asked. */
-  public static List<Sign> all() {
-    return HealthTables.SIGNS;
-  }
-
-  public static List<Sign> of(AnimalGroup group) {
-    return all().stream().filter(sign -> sign.groups.contains(group)).toList();
-  }
-
-  public static Optional<Sign> find(String id) {
-    return all().stream().filter(sign -> sign.id.equals(id)).findFirst();
   }
 }

@@ -67,14 +67,6 @@ public record SkinGuide(
         Evidence.of(f.text("basis", 200)));
   }
 
-  public static List<SkinGuide> all() {
-    return HealthTables.SKINS;
-  }
-
-  public static SkinGuide of(AnimalGroup group) {
-    return all().stream().filter(guide -> guide.group == group).findFirst().orElseThrow();
-  }
-
   /** Days an animal of this length is left alone. */
   public Range restDays(double lengthCm) {
     return rest.stream()

@@ -55,31 +55,32 @@ public record Triage(
     return !normal.isEmpty();
   }
 
-  public static Triage of(Observed seen) {
-    List<Normal> normal = normal(seen);
+  public static Triage of(HealthTables tables, Observed seen) {
+    List<Normal> normal = normal(tables, seen);
     if (!normal.isEmpty()) {
       return new Triage(
           normal,
           false,
-          List.of(AidStep.of("watch")),
+          List.of(tables.step("watch")),
           List.of(),
           normal.stream()
               .map(row -> "Not needed, unless %s.".formatted(row.words().until()))
               .toList());
     }
-    List<Likely> causes = causes(seen);
-    boolean urgent = seen.signs().stream().anyMatch(id -> isUrgent(id));
-    return new Triage(List.of(), urgent, steps(seen, causes), causes, vet(seen, causes, urgent));
+    List<Likely> causes = causes(tables, seen);
+    boolean urgent = seen.signs().stream().anyMatch(id -> isUrgent(tables, id));
+    return new Triage(
+        List.of(), urgent, steps(tables, seen, causes), causes, vet(tables, seen, causes, urgent));
   }
 
   /** A row for every sign, or none at all: one sign that is not normal is enough. */
-  private static List<Normal> normal(Observed seen) {
-    if (HealthTables.FACTS.stream().anyMatch(row -> row.bad() && seen.tells(row.kind()))) {
+  private static List<Normal> normal(HealthTables tables, Observed seen) {
+    if (tables.facts().stream().anyMatch(row -> row.bad() && seen.tells(row.kind()))) {
       return List.of();
     }
     List<Normal> rows = new ArrayList<>();
     for (String sign : seen.signs()) {
-      HealthTables.NORMAL.stream()
+      tables.normal().stream()
           .filter(row -> row.sign().equals(sign))
           .filter(row -> row.fits(seen.sheet(), seen.stage(), seen.signs()))
           .filter(row -> isStillNormal(row, seen))
@@ -94,15 +95,15 @@ public record Triage(
     return last.isEmpty() || seen.day() <= last.getAsInt();
   }
 
-  private static boolean isUrgent(String sign) {
-    return Sign.find(sign).map(Sign::urgent).orElse(false);
+  private static boolean isUrgent(HealthTables tables, String sign) {
+    return tables.sign(sign).map(Sign::urgent).orElse(false);
   }
 
-  private static List<Likely> causes(Observed seen) {
+  private static List<Likely> causes(HealthTables tables, Observed seen) {
     AnimalGroup group = seen.sheet().group();
-    return HealthTables.CAUSES.stream()
+    return tables.causes().stream()
         .filter(cause -> cause.groups().contains(group))
-        .map(cause -> likely(cause, seen))
+        .map(cause -> likely(tables, cause, seen))
         .filter(likely -> likely.score() > 0)
         .sorted(Comparator.comparingInt(Likely::score).reversed())
         .limit(MOST_CAUSES)
@@ -113,10 +114,10 @@ public record Triage(
    * Without a sign that speaks for it records alone make no cause; and what was measured beats what
    * is thought: a cause that a measurement speaks against comes last.
    */
-  private static Likely likely(Cause cause, Observed seen) {
+  private static Likely likely(HealthTables tables, Cause cause, Observed seen) {
     int score = 0;
     List<Object> because = new ArrayList<>();
-    for (Sign sign : HealthTables.SIGNS) {
+    for (Sign sign : tables.signs()) {
       Integer weight = cause.weights().signs().get(sign.id());
       if (weight != null && seen.signs().contains(sign.id())) {
         score += weight;
@@ -144,20 +145,20 @@ public record Triage(
         .toList();
   }
 
-  private static List<AidStep> steps(Observed seen, List<Likely> causes) {
+  private static List<AidStep> steps(HealthTables tables, Observed seen, List<Likely> causes) {
     Map<String, AidStep> steps = new LinkedHashMap<>();
-    FirstSteps.of(seen).forEach(step -> steps.put(step.id(), step));
-    test(seen, causes).forEach(step -> steps.putIfAbsent(step.id(), step));
-    steps.put("compare", AidStep.of("compare"));
+    FirstSteps.of(tables, seen).forEach(step -> steps.put(step.id(), step));
+    test(tables, seen, causes).forEach(step -> steps.putIfAbsent(step.id(), step));
+    steps.put("compare", tables.step("compare"));
     for (Likely likely : worthDoing(causes)) {
       for (String id : likely.cause().advice().steps()) {
-        AidStep step = AidStep.of(id);
+        AidStep step = tables.step(id);
         if (step.isFor(seen.sheet().kind())) {
           steps.putIfAbsent(id, step);
         }
       }
     }
-    steps.put("watch", AidStep.of("watch"));
+    steps.put("watch", tables.step("watch"));
     return steps.values().stream()
         .filter(step -> step.unless().filter(steps::containsKey).isEmpty())
         .sorted(Comparator.comparing(AidStep::order))
@@ -165,7 +166,7 @@ public record Triage(
   }
 
   /** What is measured, unless it is known already. */
-  private static List<AidStep> test(Observed seen, List<Likely> causes) {
+  private static List<AidStep> test(HealthTables tables, Observed seen, List<Likely> causes) {
     boolean known =
         seen.kinds().stream()
             .anyMatch(
@@ -179,22 +180,23 @@ public record Triage(
     }
     boolean inWater =
         seen.stage().habitat() != Habitat.LAND
-            || HealthTables.SIGNS.stream()
+            || tables.signs().stream()
                 .anyMatch(
                     sign -> sign.where() == Sign.Where.WATER && seen.signs().contains(sign.id()));
     return List.of(
-        AidStep.of(asked == Cause.Test.WATER && inWater ? "test-water" : "read-climate"));
+        tables.step(asked == Cause.Test.WATER && inWater ? "test-water" : "read-climate"));
   }
 
-  private static List<String> vet(Observed seen, List<Likely> causes, boolean urgent) {
+  private static List<String> vet(
+      HealthTables tables, Observed seen, List<Likely> causes, boolean urgent) {
     List<String> when = new ArrayList<>();
     if (urgent) {
       when.add(
           "At once: %s."
               .formatted(
                   seen.signs().stream()
-                      .filter(Triage::isUrgent)
-                      .flatMap(id -> Sign.find(id).stream())
+                      .filter(id -> isUrgent(tables, id))
+                      .flatMap(id -> tables.sign(id).stream())
                       .map(sign -> English.lower(sign.words()))
                       .sorted()
                       .collect(English.listing())));

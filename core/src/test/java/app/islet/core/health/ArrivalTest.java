@@ -29,7 +29,7 @@ class ArrivalTest {
   @ParameterizedTest
   @EnumSource(AnimalGroup.class)
   void every_group_has_its_lists_in_short_sentences(AnimalGroup group) {
-    Arrival arrival = Arrival.of(group);
+    Arrival arrival = HealthTables.bundled().arrival(group);
     assertThat(arrival.weeks(Optional.empty()).min()).isGreaterThanOrEqualTo(3);
     assertThat(arrival.weeks(Optional.of(Origin.FOUND)).max())
         .isGreaterThanOrEqualTo(arrival.weeks(Optional.of(Origin.GIVEN)).max());

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class CourseResultsTest {
-  private static final Course TUB = Course.find("holding-tub").orElseThrow();
+  private static final Course TUB = HealthTables.bundled().course("holding-tub").orElseThrow();
   private static final LocalDate START = LocalDate.of(2027, 1, 1);
 
   private static Run over(int days, Ending how) {

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class CourseRunTest {
   private static final LocalDate BEGAN = LocalDate.of(2026, 5, 1);
-  private static final Course TUB = Course.find("holding-tub").orElseThrow();
+  private static final Course TUB = HealthTables.bundled().course("holding-tub").orElseThrow();
 
   @Test
   void it_is_due_on_its_first_day_and_on_the_next_after_it_was_done() {
@@ -35,18 +35,24 @@ class CourseRunTest {
 
   @Test
   void quarantine_lasts_by_kind_and_source_and_all_else_by_itself() {
-    Course quarantine = Course.find("quarantine").orElseThrow();
-    assertThat(quarantine.usualDays(AnimalGroup.TURTLE, Optional.of(Origin.FOUND)))
+    Course quarantine = HealthTables.bundled().course("quarantine").orElseThrow();
+    assertThat(
+            quarantine.usualDays(
+                HealthTables.bundled().arrival(AnimalGroup.TURTLE), Optional.of(Origin.FOUND)))
         .isEqualTo(new Range(84, 182));
-    assertThat(quarantine.usualDays(AnimalGroup.CRAB, Optional.empty()))
+    assertThat(
+            quarantine.usualDays(
+                HealthTables.bundled().arrival(AnimalGroup.CRAB), Optional.empty()))
         .isEqualTo(new Range(21, 42));
-    assertThat(TUB.usualDays(AnimalGroup.FROG, Optional.of(Origin.FOUND)))
+    assertThat(
+            TUB.usualDays(
+                HealthTables.bundled().arrival(AnimalGroup.FROG), Optional.of(Origin.FOUND)))
         .isEqualTo(TUB.pace().usualDays());
   }
 
   @Test
   void every_course_ends_by_a_sign_and_can_be_stopped() {
-    assertThat(Course.all())
+    assertThat(HealthTables.bundled().courses())
         .allSatisfy(
             course -> {
               assertThat(course.end().ends()).endsWith(".");
@@ -56,7 +62,7 @@ class CourseRunTest {
                   .allSatisfy(step -> assertThat(step.split("\\s+").length).isLessThan(20));
             });
     for (AnimalGroup group : AnimalGroup.values()) {
-      assertThat(Course.of(group)).isNotEmpty();
+      assertThat(HealthTables.bundled().coursesOf(group)).isNotEmpty();
     }
   }
 }

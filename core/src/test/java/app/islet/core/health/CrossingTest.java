@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 class CrossingTest {
   @Test
   void chytrid_goes_between_frogs_and_salamanders() {
-    assertThat(Crossing.between(AnimalGroup.FROG, Set.of(AnimalGroup.SALAMANDER)))
+    assertThat(HealthTables.bundled().crossings(AnimalGroup.FROG, Set.of(AnimalGroup.SALAMANDER)))
         .extracting(Crossing::id)
         .contains("bd", "bsal", "ranavirus")
         .doesNotContain("mites");
@@ -20,18 +20,19 @@ class CrossingTest {
 
   @Test
   void salamander_chytrid_does_not_go_to_frogs_and_mites_stay_with_crabs() {
-    assertThat(Crossing.between(AnimalGroup.SALAMANDER, Set.of(AnimalGroup.FROG)))
+    assertThat(HealthTables.bundled().crossings(AnimalGroup.SALAMANDER, Set.of(AnimalGroup.FROG)))
         .extracting(Crossing::id)
         .doesNotContain("bsal");
-    assertThat(Crossing.between(AnimalGroup.CRAB, Set.of(AnimalGroup.CRAB)))
+    assertThat(HealthTables.bundled().crossings(AnimalGroup.CRAB, Set.of(AnimalGroup.CRAB)))
         .extracting(Crossing::id)
         .containsExactly("mites");
-    assertThat(Crossing.between(AnimalGroup.CRAB, Set.of(AnimalGroup.TURTLE))).isEmpty();
+    assertThat(HealthTables.bundled().crossings(AnimalGroup.CRAB, Set.of(AnimalGroup.TURTLE)))
+        .isEmpty();
   }
 
   @Test
   void each_says_in_a_short_sentence_what_stops_it() {
-    assertThat(Crossing.all())
+    assertThat(HealthTables.bundled().crossings())
         .allSatisfy(
             c -> {
               assertThat(c.advice()).endsWith(".");

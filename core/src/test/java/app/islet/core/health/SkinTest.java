@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class SkinTest {
   private static final LocalDate TODAY = LocalDate.of(2027, 5, 1);
-  private static final SkinGuide CRAB = SkinGuide.of(AnimalGroup.CRAB);
+  private static final SkinGuide CRAB = HealthTables.bundled().skin(AnimalGroup.CRAB);
 
   private static LifeEvent event(int daysAgo, Kind kind) {
     return new LifeEvent(TODAY.minusDays(daysAgo), kind, OptionalDouble.empty(), "");
@@ -79,7 +79,13 @@ class SkinTest {
   })
   void a_salamander_grows_it_again_within_weeks_others_never(
       AnimalGroup group, int weeks, Skin.Growth growth) {
-    Skin skin = Skin.of(SkinGuide.of(group), 20, true, List.of(event(7 * weeks, Kind.LIMB)), TODAY);
+    Skin skin =
+        Skin.of(
+            HealthTables.bundled().skin(group),
+            20,
+            true,
+            List.of(event(7 * weeks, Kind.LIMB)),
+            TODAY);
     assertThat(skin.lost().orElseThrow().growth()).isEqualTo(growth);
   }
 
@@ -91,7 +97,7 @@ class SkinTest {
   @ParameterizedTest
   @EnumSource(AnimalGroup.class)
   void every_group_has_its_guide_in_short_sentences(AnimalGroup group) {
-    SkinGuide guide = SkinGuide.of(group);
+    SkinGuide guide = HealthTables.bundled().skin(group);
     assertThat(Stream.of(guide.before(), guide.leave()).flatMap(List::stream))
         .isNotEmpty()
         .allSatisfy(

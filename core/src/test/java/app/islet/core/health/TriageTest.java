@@ -11,6 +11,7 @@ import app.islet.core.quantity.Phrase;
 import app.islet.core.text.UnreadableException;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -21,9 +22,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is seen and what is done first: common practice, no source, unless a row says otherwise. */
 class TriageTest {
-  private static final Pattern DOSE =
-      Pattern.compile(
-          "\\d+(\\.\\d+)?\\s?(mg|ml|g|drops?|tablets?|ppm)\\b", Pattern.CASE_INSENSITIVE);
   private static final Pattern MEDICINE =
       Pattern.compile(
           "antibiotic|enrofloxacin|itraconazole|methylene|malachite|ivermectin|salt bath",
@@ -41,6 +39,7 @@ class TriageTest {
   private static Triage triage(String species, String stage, int day, String... signs) {
     CareSheet sheet = sheet(species);
     return Triage.of(
+        HealthTables.bundled(),
         new Observed(sheet, sheet.stage(stage).orElseThrow(), Set.of(signs), day, List.of()));
   }
 
@@ -66,6 +65,7 @@ class TriageTest {
         new WaterFacts.Reading(number(ammonia), number(nitrite), number(tempC), number(ph));
     Triage triage =
         Triage.of(
+            HealthTables.bundled(),
             new Observed(
                 sheet, stage, Set.of(signs.split(" ")), day, WaterFacts.of(stage, reading)));
     assertThat(triage.isNormal()).as("normal").isEqualTo(normal);
@@ -78,13 +78,14 @@ class TriageTest {
   @Test
   void every_path_ends_in_something_to_do_and_in_the_vet() {
     for (CareSheet sheet : CareLibrary.bundled().all()) {
-      List<Sign> signs = Sign.of(sheet.group());
+      List<Sign> signs = HealthTables.bundled().signsOf(sheet.group());
       for (Stage stage : sheet.stages()) {
         for (Sign one : signs) {
           for (Sign other : signs) {
             for (int day : new int[] {1, 30}) {
               Triage triage =
                   Triage.of(
+                      HealthTables.bundled(),
                       new Observed(
                           sheet,
                           stage,
@@ -103,33 +104,33 @@ class TriageTest {
 
   @Test
   void every_step_is_one_short_sentence_and_none_is_a_dose() {
-    for (AidStep step : HealthTables.STEPS) {
+    for (AidStep step : HealthTables.bundled().steps()) {
       assertThat(step.text().split("\\s+").length).as(step.text()).isLessThan(MOST_WORDS);
       assertThat(step.text()).as(step.id()).endsWith(".").doesNotContain(". ");
-      assertThat(DOSE.matcher(step.text()).find()).as(step.text()).isFalse();
+      assertThat(TableCheck.isDose(step.text())).as(step.text()).isFalse();
       assertThat(MEDICINE.matcher(step.text()).find()).as(step.text()).isFalse();
     }
-    assertThat(HealthTables.CAUSES)
-        .allSatisfy(cause -> assertThat(DOSE.matcher(cause.advice().vet()).find()).isFalse());
+    assertThat(HealthTables.bundled().causes())
+        .allSatisfy(cause -> assertThat(TableCheck.isDose(cause.advice().vet())).isFalse());
   }
 
   @Test
   void the_tables_name_only_what_there_is_and_use_all_of_it() {
-    Set<String> signs = ids(HealthTables.SIGNS.stream().map(Sign::id).toList());
-    Set<String> steps = ids(HealthTables.STEPS.stream().map(AidStep::id).toList());
+    Set<String> signs = ids(HealthTables.bundled().signs().stream().map(Sign::id).toList());
+    Set<String> steps = ids(HealthTables.bundled().steps().stream().map(AidStep::id).toList());
     Set<String> used = new HashSet<>(List.of("compare", "watch", "test-water", "read-climate"));
-    HealthTables.SIGNS.forEach(sign -> used.addAll(sign.first()));
-    HealthTables.FACTS.forEach(row -> used.addAll(row.first()));
-    for (Cause cause : HealthTables.CAUSES) {
+    HealthTables.bundled().signs().forEach(sign -> used.addAll(sign.first()));
+    HealthTables.bundled().facts().forEach(row -> used.addAll(row.first()));
+    for (Cause cause : HealthTables.bundled().causes()) {
       assertThat(signs).as(cause.id()).containsAll(cause.weights().signs().keySet());
       used.addAll(cause.advice().steps());
     }
     assertThat(used).isEqualTo(steps);
-    for (Normal row : HealthTables.NORMAL) {
+    for (Normal row : HealthTables.bundled().normal()) {
       assertThat(signs).contains(row.sign()).containsAll(row.with());
     }
     for (AnimalGroup group : AnimalGroup.values()) {
-      assertThat(Sign.of(group)).hasSizeGreaterThan(10);
+      assertThat(HealthTables.bundled().signsOf(group)).hasSizeGreaterThan(10);
     }
   }
 
@@ -142,11 +143,10 @@ class TriageTest {
   void a_sign_that_is_no_sign_of_its_table_is_refused_with_its_line() {
     assertThatThrownBy(
             () ->
-                HealthTables.parse(
-                    "causes.yaml",
-                    "causes:\n  - {id: x, words: X, groups: [frog], signs: {red-skn: 3}, against: [], against-words: a, steps: [], vet: v, basis: practice}\n",
-                    "causes",
-                    Cause::read))
+                HealthTables.of(
+                    Map.of(
+                        "causes",
+                        "causes:\n  - {id: x, words: X, groups: [frog], signs: {red-skn: 3}, against: [], against-words: a, steps: [], vet: v, basis: practice}\n")))
         .isInstanceOf(UnreadableException.class)
         .hasMessageContaining("red-skn")
         .hasMessageContaining("line 2");
@@ -196,7 +196,9 @@ class TriageTest {
     RecordedFact clean = new RecordedFact(RecordKind.AMMONIA_ZERO, Phrase.of("tested as zero"));
     Triage unknown = triage("axolotl", "adult", 1, "gills-forward");
     Triage tested =
-        Triage.of(new Observed(axolotl, adult, Set.of("gills-forward"), 1, List.of(clean)));
+        Triage.of(
+            HealthTables.bundled(),
+            new Observed(axolotl, adult, Set.of("gills-forward"), 1, List.of(clean)));
     assertThat(unknown.causes().get(0).cause().id()).isEqualTo("ammonia");
     assertThat(tested.causes().get(0).cause().id()).isNotEqualTo("ammonia");
     assertThat(tested.steps()).noneMatch(step -> step.id().equals("test-water"));

@@ -1,15 +1,21 @@
 package app.islet.web.animals;
 
+import app.islet.core.care.AnimalGroup;
+import app.islet.core.enclosure.Purpose;
+import app.islet.core.health.Crossing;
+import app.islet.core.health.HeldStay;
 import app.islet.core.light.Timetable;
 import app.islet.core.livestock.BaskingUse;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.NextStage;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
+import app.islet.core.text.English;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Units;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 
@@ -28,6 +34,7 @@ record AnimalHint(String text, String page, boolean grave) {
     if (!s.isHere()) {
       return all;
     }
+    s.held().ifPresent(stay -> all.add(held(stay, s)));
     s.skin().words(s.today()).forEach(line -> all.add(new AnimalHint(line, "skin", false)));
     ConditionWords condition = ConditionWords.of(s, u);
     if (condition.grave()) {
@@ -38,6 +45,36 @@ record AnimalHint(String text, String page, boolean grave) {
         .forEach(e -> all.add(new AnimalHint(e.what() + ": " + e.when() + ".", "about", false)));
     use(s).ifPresent(use -> all.add(new AnimalHint(words(use, u), "", false)));
     return all;
+  }
+
+  /** The clock of its days, and before they are over what a move might carry along. */
+  private static AnimalHint held(HeldStay stay, Subject s) {
+    String day =
+        Messages.text(
+            "health.held.day",
+            stay.purpose().words(),
+            stay.day(s.today()),
+            (int) stay.usualDays().min(),
+            (int) stay.usualDays().max());
+    if (stay.purpose() != Purpose.QUARANTINE || stay.isFree(s.today())) {
+      return new AnimalHint(day, "", stay.isLong(s.today()));
+    }
+    String carries =
+        s
+            .books()
+            .tables()
+            .crossings(s.resident().sheet().group(), EnumSet.allOf(AnimalGroup.class))
+            .stream()
+            .map(Crossing::words)
+            .collect(English.listing());
+    return new AnimalHint(
+        day
+            + " "
+            + Messages.text("health.held.until", English.shortDay(stay.free()))
+            + " "
+            + Messages.text("health.held.carries", carries),
+        "",
+        false);
   }
 
   private static boolean isSoon(NextStage next, LocalDate today) {

@@ -16,6 +16,7 @@ import app.islet.web.animal.Residents;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.healthlog.HealthTableStore;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Occupants;
 import app.islet.web.snapshot.Snapshots;
@@ -41,6 +42,7 @@ class LivingAnimals {
   private final CareSheetStore sheets;
   private final EnclosureStore enclosures;
   private final Snapshots snapshots;
+  private final HealthTableStore tables;
 
   LivingAnimals(
       Animals animals,
@@ -51,7 +53,9 @@ class LivingAnimals {
       Residents residents,
       CareSheetStore sheets,
       EnclosureStore enclosures,
-      Snapshots snapshots) {
+      Snapshots snapshots,
+      HealthTableStore tables) {
+    this.tables = tables;
     this.animals = animals;
     this.books = books;
     this.life = life;
@@ -75,15 +79,16 @@ class LivingAnimals {
     PlaceNames names = names(context);
     List<Measurement> sizes = sizes(context, List.of(animal)).getOrDefault(id, List.of());
     Census here = ledger.census(animal.key(), context.today());
+    Resident resident = resident(context, animal, sizes, ledger, names);
     return new Subject(
         animal,
-        resident(context, animal, sizes, ledger, names),
+        resident,
         here,
         SingletonSupplier.of(() -> home(context, here, names)),
         sizes,
         entries,
         photos.of(animal),
-        new Subject.Books(ledger, names),
+        new Subject.Books(ledger, names, tables.tables(context)),
         context.today());
   }
 

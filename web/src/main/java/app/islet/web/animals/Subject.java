@@ -4,13 +4,16 @@ import app.islet.core.animal.Condition;
 import app.islet.core.animal.Measure;
 import app.islet.core.animal.OwnGrowth;
 import app.islet.core.animal.Resident;
+import app.islet.core.enclosure.Purpose;
+import app.islet.core.health.HealthTables;
+import app.islet.core.health.HeldStay;
 import app.islet.core.health.Skin;
-import app.islet.core.health.SkinGuide;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeDates;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.NextStage;
+import app.islet.core.livestock.Origin;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterRecord;
 import app.islet.web.animal.Animal;
@@ -21,7 +24,9 @@ import app.islet.web.animal.Photo;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Occupants;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -45,8 +50,8 @@ record Subject(
     List<Photo> photos,
     Books books,
     LocalDate today) {
-  /** What the books say, and the names of the places in them. */
-  record Books(Ledger ledger, PlaceNames names) {}
+  /** What the books say, the names of the places in them, and the tables of health. */
+  record Books(Ledger ledger, PlaceNames names, HealthTables tables) {}
 
   /** A water test so old says nothing of the water now. */
   private static final int OLD_TEST_DAYS = 21;
@@ -94,11 +99,35 @@ record Subject(
   /** Where it stands in its moult or shed. */
   Skin skin() {
     return Skin.of(
-        SkinGuide.of(resident.sheet().group()),
+        books.tables().skin(resident.sheet().group()),
         resident.bodyCm(),
         animal.single(),
         events(),
         today);
+  }
+
+  /** Its time in a holding tub; empty where it is at home. */
+  Optional<HeldStay> held() {
+    Map<String, Purpose> purposes = new HashMap<>();
+    home()
+        .filter(in -> in.design().purpose().isHolding())
+        .ifPresent(
+            in ->
+                here.lines().stream()
+                    .map(Census.Line::place)
+                    .filter(
+                        key ->
+                            books.names().enclosureOf(key).filter(id -> id == in.id()).isPresent())
+                    .forEach(key -> purposes.put(key, in.design().purpose())));
+    Optional<Origin> origin = Optional.ofNullable(animal.background().origin());
+    return HeldStay.of(
+            books.ledger(),
+            List.of(animal.key()),
+            purposes,
+            key -> books.tables().arrival(resident.sheet().group()).days(origin),
+            today)
+        .stream()
+        .findFirst();
   }
 
   Optional<NextStage> nextStage() {

@@ -197,14 +197,7 @@ class DemoCollection implements SmartLifecycle {
     make(context, loft, DemoDesigns.millRace(today), start);
     long tide = make(context, gallery, DemoDesigns.tide(today), start);
     add(context, tide, "fiddler", "The tide clocks", 4, 1, 3, 1.8, start);
-    String colder = sheets.copy(context, "axolotl", "Axolotl, mill cellar");
-    sheets.save(
-        context,
-        SheetDraft.of(colder, sheets.text(context, colder).orElseThrow())
-            .with(
-                Map.of("/stages/2/upkeep/changePercent", 30.0), "the weir water is hard and cheap")
-            .yaml(),
-        "the weir water is hard and cheap");
+    ownSheet(context);
     acceptances.accept(
         context,
         dune,
@@ -240,6 +233,18 @@ class DemoCollection implements SmartLifecycle {
    * A resident with measurements every fortnight, grown as expected and a little uneven, ending at
    * {@code lengthCm} today.
    */
+  /** A sheet of the mill's own, with a water change that suits its water. */
+  private void ownSheet(CollectionContext context) {
+    String colder = sheets.copy(context, "axolotl", "Axolotl, mill cellar");
+    sheets.save(
+        context,
+        SheetDraft.of(colder, sheets.text(context, colder).orElseThrow())
+            .with(
+                Map.of("/stages/2/upkeep/changePercent", 30.0), "the weir water is hard and cheap")
+            .yaml(),
+        "the weir water is hard and cheap");
+  }
+
   private void add(
       CollectionContext context,
       long enclosure,

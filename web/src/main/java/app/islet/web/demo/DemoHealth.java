@@ -1,7 +1,7 @@
 package app.islet.web.demo;
 
-import app.islet.core.health.Course;
 import app.islet.core.health.CourseResults;
+import app.islet.core.health.HealthTables;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.collection.CollectionContext;
@@ -63,7 +63,12 @@ class DemoHealth {
   private HealthCourse course(
       CollectionContext context, Animal animal, String id, LocalDate began, int days) {
     HealthCourse course =
-        log.begin(context, animal.id(), Course.find(id).orElseThrow(), began, UUID.randomUUID());
+        log.begin(
+            context,
+            animal.id(),
+            HealthTables.bundled().course(id).orElseThrow(),
+            began,
+            UUID.randomUUID());
     for (int day = 0; day < days; day++) {
       log.done(context, course.id(), began.plusDays(day), "", UUID.randomUUID());
     }

@@ -5,6 +5,7 @@ import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.CareSheet;
 import app.islet.core.health.Arrival;
 import app.islet.core.health.Crossing;
+import app.islet.core.health.HealthTables;
 import app.islet.core.livestock.Origin;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Range;
@@ -15,6 +16,7 @@ import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.enclosure.Rooms;
+import app.islet.web.healthlog.HealthTableStore;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
@@ -46,9 +48,15 @@ class ArrivalController {
   private final EnclosureStore enclosures;
   private final Snapshots snapshots;
   private final Rooms rooms;
+  private final HealthTableStore tables;
 
   ArrivalController(
-      CareSheetStore sheets, EnclosureStore enclosures, Snapshots snapshots, Rooms rooms) {
+      CareSheetStore sheets,
+      EnclosureStore enclosures,
+      Snapshots snapshots,
+      Rooms rooms,
+      HealthTableStore tables) {
+    this.tables = tables;
     this.sheets = sheets;
     this.enclosures = enclosures;
     this.snapshots = snapshots;
@@ -60,6 +68,7 @@ class ArrivalController {
 
   @GetMapping
   String ask(CollectionContext context, Form form, Model model) {
+    HealthTables known = tables.tables(context);
     List<CareSheet> all =
         sheets.library(context).all().stream()
             .sorted(Comparator.comparing(CareSheet::name))
@@ -74,10 +83,10 @@ class ArrivalController {
     OptionalDouble tub = form.optional("tubC", Dimension.TEMPERATURE, COLDEST, WARMEST);
     List<EnclosureRecord> places = enclosures.all(context);
     model.addAttribute("fields", fields(form, all, places));
-    model.addAttribute("arrival", sheet.map(s -> Arrival.of(s.group())).orElse(null));
+    model.addAttribute("arrival", sheet.map(s -> known.arrival(s.group())).orElse(null));
     model.addAttribute("sheet", sheet.orElse(null));
     model.addAttribute(
-        "weeks", sheet.map(s -> weeks(context, Arrival.of(s.group()), source)).orElse(""));
+        "weeks", sheet.map(s -> weeks(context, known.arrival(s.group()), source)).orElse(""));
     model.addAttribute(
         "steps",
         parcel.isPresent() && tub.isPresent()
@@ -91,7 +100,7 @@ class ArrivalController {
             .orElse(List.of());
     model.addAttribute(
         "meetings", sheet.map(s -> meetings(s, met, context.units())).orElse(List.of()));
-    model.addAttribute("crossings", sheet.map(s -> crossings(s, met)).orElse(List.of()));
+    model.addAttribute("crossings", sheet.map(s -> crossings(known, s, met)).orElse(List.of()));
     model.addAttribute("rooms", rooms.all(context));
     return "health/arrival";
   }
@@ -120,9 +129,9 @@ class ArrivalController {
         .toList();
   }
 
-  private static List<Crossing> crossings(CareSheet sheet, List<Resident> met) {
+  private static List<Crossing> crossings(HealthTables known, CareSheet sheet, List<Resident> met) {
     Set<AnimalGroup> groups = met.stream().map(r -> r.sheet().group()).collect(Collectors.toSet());
-    return Crossing.between(sheet.group(), groups);
+    return known.crossings(sheet.group(), groups);
   }
 
   private static String weeks(CollectionContext context, Arrival arrival, Optional<Origin> source) {

@@ -3,13 +3,13 @@ package app.islet.web.health;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.health.Skin;
-import app.islet.core.health.SkinGuide;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.plan.BathTimetable;
 import app.islet.core.text.English;
 import app.islet.web.animal.LifeEntry;
 import app.islet.web.animal.LifeLog;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.healthlog.HealthTableStore;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Form;
@@ -42,8 +42,10 @@ class BathController {
 
   private final Snapshots snapshots;
   private final LifeLog life;
+  private final HealthTableStore tables;
 
-  BathController(Snapshots snapshots, LifeLog life) {
+  BathController(Snapshots snapshots, LifeLog life, HealthTableStore tables) {
+    this.tables = tables;
     this.snapshots = snapshots;
     this.life = life;
   }
@@ -67,7 +69,7 @@ class BathController {
     List<EnclosureSnapshot.Occupant> crabs = crabs(state);
     List<EnclosureSnapshot.Occupant> chosen =
         crabs.stream()
-            .filter(o -> who == null ? mayBathe(o, context.today()) : who.contains(o.record().id()))
+            .filter(o -> who == null ? mayBathe(context, o) : who.contains(o.record().id()))
             .toList();
     int together = Math.max(1, Math.min(MOST_AT_ONCE, atOnce));
     int bath = Math.max(1, Math.min(MOST_MIN, bathMin));
@@ -97,14 +99,14 @@ class BathController {
   }
 
   /** Not one that is known to be dug in or soft; of a group the keeper sees who is above ground. */
-  private boolean mayBathe(EnclosureSnapshot.Occupant o, LocalDate today) {
+  private boolean mayBathe(CollectionContext context, EnclosureSnapshot.Occupant o) {
     Skin skin =
         Skin.of(
-            SkinGuide.of(AnimalGroup.CRAB),
+            tables.tables(context).skin(AnimalGroup.CRAB),
             o.resident().bodyCm(),
             true,
             life.of(o.record()).stream().map(LifeEntry::event).toList(),
-            today);
+            context.today());
     return !o.record().single() || skin.phase() == Skin.Phase.BETWEEN;
   }
 

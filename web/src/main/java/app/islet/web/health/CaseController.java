@@ -5,8 +5,8 @@ import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Habitat;
 import app.islet.core.health.Contact;
-import app.islet.core.health.Course;
 import app.islet.core.health.Crossing;
+import app.islet.core.health.HealthTables;
 import app.islet.core.health.HoldingTub;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
@@ -18,6 +18,7 @@ import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.healthlog.HealthCase;
 import app.islet.web.healthlog.HealthLog;
+import app.islet.web.healthlog.HealthTableStore;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.RefusedException;
@@ -46,9 +47,16 @@ class CaseController {
   private final Patients patients;
   private final Books books;
   private final CareSheetStore sheets;
+  private final HealthTableStore tables;
 
   CaseController(
-      HealthLog log, Animals animals, Patients patients, Books books, CareSheetStore sheets) {
+      HealthLog log,
+      Animals animals,
+      Patients patients,
+      Books books,
+      CareSheetStore sheets,
+      HealthTableStore tables) {
+    this.tables = tables;
     this.log = log;
     this.animals = animals;
     this.patients = patients;
@@ -58,11 +66,12 @@ class CaseController {
 
   @GetMapping
   String open(CollectionContext context, @PathVariable long id, Model model) {
+    HealthTables known = tables.tables(context);
     HealthCase c = log.get(context, id);
     Map<Long, String> names = names(context);
     Patients.Patient patient = patients.patient(context, c.animalId());
     int day = (int) Math.max(1, ChronoUnit.DAYS.between(c.beganOn(), context.today()) + 1);
-    model.addAttribute("line", CaseLine.of(context, c, names));
+    model.addAttribute("line", CaseLine.of(context, known, c, names));
     model.addAttribute("note", c.note());
     model.addAttribute("animalId", c.animalId());
     // What to do was judged by the records of its days; a closed case is only read.
@@ -70,11 +79,11 @@ class CaseController {
         "answer",
         c.endedOn().isPresent()
             ? null
-            : TriageView.of(patient, Set.copyOf(c.signs()), day, context.units()));
+            : TriageView.of(known, patient, Set.copyOf(c.signs()), day, context.units()));
     model.addAttribute("tub", tub(patient, context.units()));
     model.addAttribute("contacts", contacts(context, c));
     model.addAttribute("crossings", crossings(context, c, patient));
-    model.addAttribute("offered", Course.of(patient.resident().sheet().group()));
+    model.addAttribute("offered", known.coursesOf(patient.resident().sheet().group()));
     model.addAttribute(
         "courses",
         log.courses(context).stream()
@@ -141,7 +150,7 @@ class CaseController {
             .flatMap(a -> library.find(a.species()).stream())
             .map(CareSheet::group)
             .collect(Collectors.toSet());
-    return Crossing.between(patient.resident().sheet().group(), met);
+    return tables.tables(context).crossings(patient.resident().sheet().group(), met);
   }
 
   @PostMapping("/end")

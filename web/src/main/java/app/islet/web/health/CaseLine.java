@@ -1,5 +1,6 @@
 package app.islet.web.health;
 
+import app.islet.core.health.HealthTables;
 import app.islet.core.health.Sign;
 import app.islet.core.text.English;
 import app.islet.web.collection.CollectionContext;
@@ -13,11 +14,12 @@ record CaseLine(long id, String who, String signs, String since, String ended) {
   /**
    * @param names of the animals, by their numbers
    */
-  static CaseLine of(CollectionContext context, HealthCase c, Map<Long, String> names) {
+  static CaseLine of(
+      CollectionContext context, HealthTables tables, HealthCase c, Map<Long, String> names) {
     return new CaseLine(
         c.id(),
         names.getOrDefault(c.animalId(), ""),
-        signs(c),
+        signs(tables, c),
         Messages.text(
             "health.since",
             English.shortDay(c.beganOn()),
@@ -30,10 +32,9 @@ record CaseLine(long id, String who, String signs, String since, String ended) {
     return Messages.text(key);
   }
 
-  private static String signs(HealthCase c) {
+  private static String signs(HealthTables tables, HealthCase c) {
     return c.signs().stream()
-        .flatMap(id -> Sign.find(id).stream())
-        .map(Sign::words)
+        .map(id -> tables.sign(id).map(Sign::words).orElse(id))
         .collect(English.listing());
   }
 }

@@ -5,6 +5,7 @@ import app.islet.core.health.CourseResults;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.healthlog.CourseEntry;
 import app.islet.web.healthlog.HealthLog;
+import app.islet.web.healthlog.HealthTableStore;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.RefusedException;
@@ -22,15 +23,17 @@ class CourseController {
   private static final int LONGEST = 300;
 
   private final HealthLog log;
+  private final HealthTableStore tables;
 
-  CourseController(HealthLog log) {
+  CourseController(HealthLog log, HealthTableStore tables) {
+    this.tables = tables;
     this.log = log;
   }
 
   @PostMapping
   String begin(CollectionContext context, Form form, Reply reply) {
     long animal = form.id("animal");
-    Optional<Course> course = Course.find(form.typed("course"));
+    Optional<Course> course = tables.tables(context).course(form.typed("course"));
     if (course.isEmpty()) {
       throw new RefusedException(Messages.text("health.choose-course"));
     }

@@ -2,6 +2,7 @@ package app.islet.web.health;
 
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
+import app.islet.core.health.HealthTables;
 import app.islet.core.livestock.Census;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
@@ -13,6 +14,7 @@ import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.healthlog.HealthCase;
 import app.islet.web.healthlog.HealthLog;
+import app.islet.web.healthlog.HealthTableStore;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,6 +36,7 @@ class HealthController {
   private final EnclosureStore enclosures;
   private final HeldLines held;
   private final SkinLines skins;
+  private final HealthTableStore tables;
 
   HealthController(
       HealthLog log,
@@ -42,7 +45,9 @@ class HealthController {
       CareSheetStore sheets,
       EnclosureStore enclosures,
       HeldLines held,
-      SkinLines skins) {
+      SkinLines skins,
+      HealthTableStore tables) {
+    this.tables = tables;
     this.log = log;
     this.animals = animals;
     this.books = books;
@@ -54,6 +59,7 @@ class HealthController {
 
   @GetMapping
   String show(CollectionContext context, Model model) {
+    HealthTables known = tables.tables(context);
     List<HealthCase> all = log.cases(context);
     Map<Long, String> names =
         animals.all(context).stream().collect(Collectors.toMap(Animal::id, Animal::name));
@@ -63,13 +69,13 @@ class HealthController {
         "open",
         all.stream()
             .filter(c -> c.endedOn().isEmpty())
-            .map(c -> CaseLine.of(context, c, names))
+            .map(c -> CaseLine.of(context, known, c, names))
             .toList());
     model.addAttribute(
         "past",
         all.stream()
             .filter(c -> c.endedOn().isPresent())
-            .map(c -> CaseLine.of(context, c, names))
+            .map(c -> CaseLine.of(context, known, c, names))
             .toList());
     model.addAttribute("courses", courses.stream().filter(c -> c.over().isEmpty()).toList());
     model.addAttribute("pastCourses", courses.stream().filter(c -> !c.over().isEmpty()).toList());

@@ -3,7 +3,7 @@ package app.islet.web.health;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.enclosure.Purpose;
-import app.islet.core.health.Arrival;
+import app.islet.core.health.HealthTables;
 import app.islet.core.health.HeldStay;
 import app.islet.core.quantity.Range;
 import app.islet.core.text.English;
@@ -14,6 +14,7 @@ import app.islet.web.animal.PlaceRecord;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.healthlog.HealthTableStore;
 import app.islet.web.summary.EnclosureSummary;
 import app.islet.web.summary.Summaries;
 import app.islet.web.support.Messages;
@@ -34,13 +35,16 @@ class HeldLines {
   private final Books books;
   private final Animals animals;
   private final CareSheetStore sheets;
+  private final HealthTableStore tables;
 
   HeldLines(
       Summaries summaries,
       EnclosureStore enclosures,
       Books books,
       Animals animals,
-      CareSheetStore sheets) {
+      CareSheetStore sheets,
+      HealthTableStore tables) {
+    this.tables = tables;
     this.summaries = summaries;
     this.enclosures = enclosures;
     this.books = books;
@@ -77,11 +81,12 @@ class HeldLines {
     Map<String, Animal> known =
         animals.all(context).stream().collect(Collectors.toMap(Animal::key, Function.identity()));
     CareLibrary library = sheets.library(context);
+    HealthTables tablesHere = tables.tables(context);
     LocalDate today = context.today();
     return HeldStay.of(
             books.ledger(context),
             byPlace,
-            key -> days(library, Optional.ofNullable(known.get(key))),
+            key -> days(tablesHere, library, Optional.ofNullable(known.get(key))),
             today)
         .stream()
         .filter(stay -> known.containsKey(stay.animals()))
@@ -106,12 +111,13 @@ class HeldLines {
             });
   }
 
-  private static Range days(CareLibrary library, Optional<Animal> animal) {
+  private static Range days(HealthTables tables, CareLibrary library, Optional<Animal> animal) {
     Optional<CareSheet> sheet = animal.flatMap(a -> library.find(a.species()));
     return sheet
         .map(
             s ->
-                Arrival.of(s.group())
+                tables
+                    .arrival(s.group())
                     .days(animal.flatMap(a -> Optional.ofNullable(a.background().origin()))))
         .orElse(new Range(0, 0));
   }

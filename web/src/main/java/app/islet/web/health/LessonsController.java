@@ -5,6 +5,7 @@ import app.islet.core.health.CourseResults;
 import app.islet.core.text.English;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.healthlog.HealthLog;
+import app.islet.web.healthlog.HealthTableStore;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Units;
 import java.util.List;
@@ -19,8 +20,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 class LessonsController {
   private final HealthLog log;
   private final Clusters clusters;
+  private final HealthTableStore tables;
 
-  LessonsController(HealthLog log, Clusters clusters) {
+  LessonsController(HealthLog log, Clusters clusters, HealthTableStore tables) {
+    this.tables = tables;
     this.log = log;
     this.clusters = clusters;
   }
@@ -33,7 +36,7 @@ class LessonsController {
     List<HealthLog.Running> all = log.courses(context);
     model.addAttribute(
         "courses",
-        Course.all().stream()
+        tables.tables(context).courses().stream()
             .map(course -> CourseResults.of(course, runs(all, course)))
             .filter(r -> r.running() + r.ended() + r.stopped() > 0)
             .map(r -> row(r, context.units()))

@@ -1,5 +1,6 @@
 package app.islet.web.health;
 
+import app.islet.core.health.HealthTables;
 import app.islet.core.health.Sign;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Residents;
@@ -8,6 +9,7 @@ import app.islet.web.drawing.BodyMap;
 import app.islet.web.drawing.SignPicture;
 import app.islet.web.healthlog.HealthCase;
 import app.islet.web.healthlog.HealthLog;
+import app.islet.web.healthlog.HealthTableStore;
 import app.islet.web.rearing.Batches;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
@@ -42,8 +44,15 @@ class LookController {
   private final Residents residents;
   private final Batches batches;
   private final HealthLog log;
+  private final HealthTableStore tables;
 
-  LookController(Patients patients, Residents residents, Batches batches, HealthLog log) {
+  LookController(
+      Patients patients,
+      Residents residents,
+      Batches batches,
+      HealthLog log,
+      HealthTableStore tables) {
+    this.tables = tables;
     this.patients = patients;
     this.residents = residents;
     this.batches = batches;
@@ -89,9 +98,10 @@ class LookController {
       @RequestParam(defaultValue = "1") int day,
       Model model) {
     Patients.Patient patient = patients.patient(context, id);
-    List<Sign> known = Sign.of(patient.resident().sheet().group());
+    HealthTables known = tables.tables(context);
+    List<Sign> signsOf = known.signsOf(patient.resident().sheet().group());
     Set<String> chosen = new LinkedHashSet<>();
-    known.stream()
+    signsOf.stream()
         .map(Sign::id)
         .filter(sign -> signs != null && signs.contains(sign))
         .forEach(chosen::add);
@@ -99,7 +109,7 @@ class LookController {
     model.addAttribute("patient", patient);
     model.addAttribute("who", patient.animal().name());
     model.addAttribute("stage", patient.resident().stage().name());
-    List<Part> parts = parts(known);
+    List<Part> parts = parts(signsOf);
     model.addAttribute("parts", parts);
     model.addAttribute(
         "map",
@@ -112,12 +122,13 @@ class LookController {
     model.addAttribute(
         "facts", patient.facts().stream().map(f -> context.units().text(f.words())).toList());
     model.addAttribute(
-        "answer", chosen.isEmpty() ? null : TriageView.of(patient, chosen, since, context.units()));
+        "answer",
+        chosen.isEmpty() ? null : TriageView.of(known, patient, chosen, since, context.units()));
     model.addAttribute(
         "answers",
         chosen.isEmpty()
-            ? known.stream()
-                .map(s -> TriageView.of(patient, Set.of(s.id()), 1, context.units()))
+            ? signsOf.stream()
+                .map(s -> TriageView.of(known, patient, Set.of(s.id()), 1, context.units()))
                 .toList()
             : List.of());
     model.addAttribute("contact", context.collection().contact());
@@ -147,8 +158,9 @@ class LookController {
   /** Writes down what was seen. */
   @PostMapping("/animals/{id}")
   String report(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    HealthTables known = tables.tables(context);
     List<String> signs =
-        Stream.of(form.typed("signs").split(" ")).filter(s -> Sign.find(s).isPresent()).toList();
+        Stream.of(form.typed("signs").split(" ")).filter(s -> known.sign(s).isPresent()).toList();
     if (signs.isEmpty()) {
       return reply.notDone(
           Messages.text("health.choose-sign"), context.path("/health/animals/" + id));

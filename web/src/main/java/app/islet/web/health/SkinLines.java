@@ -1,8 +1,8 @@
 package app.islet.web.health;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.health.HealthTables;
 import app.islet.core.health.Skin;
-import app.islet.core.health.SkinGuide;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.LifeEntry;
@@ -12,6 +12,7 @@ import app.islet.web.animal.Menus;
 import app.islet.web.animal.Residents;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.healthlog.HealthTableStore;
 import app.islet.web.snapshot.Occupants;
 import java.util.List;
 import java.util.Map;
@@ -30,8 +31,15 @@ class SkinLines {
   private final Residents residents;
   private final Menus menus;
   private final CareSheetStore sheets;
+  private final HealthTableStore tables;
 
-  SkinLines(LifeLog life, Residents residents, Menus menus, CareSheetStore sheets) {
+  SkinLines(
+      LifeLog life,
+      Residents residents,
+      Menus menus,
+      CareSheetStore sheets,
+      HealthTableStore tables) {
+    this.tables = tables;
     this.life = life;
     this.residents = residents;
     this.menus = menus;
@@ -42,6 +50,7 @@ class SkinLines {
   record Line(long animalId, String who, List<String> words) {}
 
   List<Line> of(CollectionContext context, List<Animal> living) {
+    HealthTables known = tables.tables(context);
     Map<Long, List<LifeEvent>> events =
         life.of(living).stream()
             .collect(
@@ -70,7 +79,7 @@ class SkinLines {
                       .resident();
               Skin skin =
                   Skin.of(
-                      SkinGuide.of(r.sheet().group()),
+                      known.skin(r.sheet().group()),
                       r.bodyCm(),
                       a.single(),
                       events.getOrDefault(a.id(), List.of()),

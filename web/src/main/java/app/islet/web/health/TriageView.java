@@ -1,6 +1,7 @@
 package app.islet.web.health;
 
 import app.islet.core.health.AidStep;
+import app.islet.core.health.HealthTables;
 import app.islet.core.health.Normal;
 import app.islet.core.health.Observed;
 import app.islet.core.health.Sign;
@@ -31,11 +32,12 @@ record TriageView(
   /** A cause, with what speaks for it and what would speak against it. */
   record Likely(String words, String because, String against) {}
 
-  static TriageView of(Patients.Patient p, Set<String> signs, int day, Units u) {
+  static TriageView of(
+      HealthTables tables, Patients.Patient p, Set<String> signs, int day, Units u) {
     Observed observed =
         new Observed(p.resident().sheet(), p.resident().stage(), signs, day, p.facts());
-    Triage t = Triage.of(observed);
-    List<Sign> seen = Sign.all().stream().filter(s -> signs.contains(s.id())).toList();
+    Triage t = Triage.of(tables, observed);
+    List<Sign> seen = tables.signs().stream().filter(s -> signs.contains(s.id())).toList();
     return new TriageView(
         seen.get(0).id(),
         seen.stream().map(Sign::words).collect(English.listing()),

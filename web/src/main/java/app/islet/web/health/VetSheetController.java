@@ -11,6 +11,7 @@ import app.islet.web.animal.Photos;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.healthlog.HealthCase;
 import app.islet.web.healthlog.HealthLog;
+import app.islet.web.healthlog.HealthTableStore;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Units;
@@ -36,8 +37,10 @@ class VetSheetController {
   private final HealthLog log;
   private final Patients patients;
   private final Photos photos;
+  private final HealthTableStore tables;
 
-  VetSheetController(HealthLog log, Patients patients, Photos photos) {
+  VetSheetController(HealthLog log, Patients patients, Photos photos, HealthTableStore tables) {
+    this.tables = tables;
     this.log = log;
     this.patients = patients;
     this.photos = photos;
@@ -57,7 +60,11 @@ class VetSheetController {
     model.addAttribute("who", p.animal().name());
     model.addAttribute("kind", kind(p));
     model.addAttribute(
-        "seen", c.signs().stream().flatMap(s -> Sign.find(s).stream()).map(Sign::words).toList());
+        "seen",
+        c.signs().stream()
+            .flatMap(s -> tables.tables(context).sign(s).stream())
+            .map(Sign::words)
+            .toList());
     model.addAttribute("since", English.day(c.beganOn()));
     model.addAttribute("note", c.note());
     model.addAttribute("facts", p.facts().stream().map(f -> u.text(f.words())).toList());

@@ -4,6 +4,7 @@ import app.islet.core.care.CareLibrary;
 import app.islet.core.health.Course;
 import app.islet.core.health.CourseResults;
 import app.islet.core.health.CourseRun;
+import app.islet.core.health.HealthTables;
 import app.islet.core.quantity.Range;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
@@ -35,6 +36,7 @@ public class HealthLog {
   private final CareSheetStore sheets;
   private final CollectionStore collections;
   private final Clock clock;
+  private final HealthTableStore tables;
 
   HealthLog(
       HealthCaseRepository cases,
@@ -43,7 +45,9 @@ public class HealthLog {
       Animals animals,
       CareSheetStore sheets,
       CollectionStore collections,
-      Clock clock) {
+      Clock clock,
+      HealthTableStore tables) {
+    this.tables = tables;
     this.cases = cases;
     this.courses = courses;
     this.entries = entries;
@@ -53,7 +57,7 @@ public class HealthLog {
     this.clock = clock;
   }
 
-  /** A course with how far it has come; those of procedures no longer known are left out. */
+  /** A course with how far it has come; those of procedures no table knows are left out. */
   public record Running(HealthCourse record, CourseRun run, List<CourseEntry> done) {}
 
   /** All of a collection, the newest first. */
@@ -82,26 +86,34 @@ public class HealthLog {
     Map<Long, Animal> known =
         animals.all(context).stream().collect(Collectors.toMap(Animal::id, Function.identity()));
     CareLibrary library = sheets.library(context);
+    HealthTables procedures = tables.tables(context);
     return all.stream()
         .flatMap(
             record ->
-                Course.find(record.course()).stream()
+                procedures
+                    .course(record.course())
+                    .or(() -> HealthTables.bundled().course(record.course()))
+                    .stream()
                     .map(
                         course ->
                             running(
                                 record,
                                 course,
-                                usualDays(library, course, known.get(record.animalId())),
+                                usualDays(
+                                    procedures, library, course, known.get(record.animalId())),
                                 done.getOrDefault(record.id(), List.of()))))
         .toList();
   }
 
-  private static Range usualDays(CareLibrary library, Course course, @Nullable Animal animal) {
+  private static Range usualDays(
+      HealthTables tables, CareLibrary library, Course course, @Nullable Animal animal) {
     return Optional.ofNullable(animal)
         .flatMap(a -> library.find(a.species()))
         .map(
             sheet ->
-                course.usualDays(sheet.group(), Optional.ofNullable(animal.background().origin())))
+                course.usualDays(
+                    tables.arrival(sheet.group()),
+                    Optional.ofNullable(animal.background().origin())))
         .orElse(course.pace().usualDays());
   }
 
