@@ -135,7 +135,9 @@ class AccessTest {
           "/enclosures/2/site",
           "/rooms",
           "/enclosures",
-          "/collection/members"
+          "/collection/invitations",
+          "/collection/another",
+          "/health/tables/steps"
         }) {
       APIResponse answer =
           page.request()
@@ -165,24 +167,39 @@ class AccessTest {
   }
 
   @Test
-  void the_owner_adds_a_keeper_who_can_then_sign_in() {
+  void the_owner_invites_a_keeper_who_makes_an_account_of_their_own() {
     Page page = ISLET.owner();
     page.navigate("/c/weir-mill/collection");
-    page.fill("#name", "Tam Ashby");
-    page.fill("#login", "t!");
-    page.fill("#password", "short");
-    page.locator("form[action$='/members'] > button").click();
-    assertThat(page.locator("#password-note")).containsText("10 to 72 characters");
-    assertThat(page.locator("#name")).hasValue("Tam Ashby");
-    page.fill("#login", "tam");
-    page.fill("#password", "long enough words");
+    page.fill("#name", "Tam");
     page.selectOption("#role", "KEEPER");
-    page.locator("form[action$='/members'] > button").click();
-    assertThat(page.locator(".flash")).containsText("Tam Ashby can now sign in.");
-    Page keeper = ISLET.signedIn("tam", "long enough words");
+    page.locator("form[action$='/invitations'] > button").click();
+    String link = page.locator(".wide-link").inputValue();
+
+    Page keeper = ISLET.stranger();
+    keeper.navigate(link);
+    assertThat(keeper.locator("h1")).hasText("Weir Mill invites you");
+    keeper.fill("#name", "Tam Ashby");
+    keeper.fill("#login", "t!");
+    keeper.fill("#password", "short");
+    keeper.click("text=Make account and accept");
+    assertThat(keeper.locator("#password-note")).containsText("10 to 72 characters");
+    assertThat(keeper.locator("#name")).hasValue("Tam Ashby");
+    keeper.fill("#login", "tam");
+    keeper.fill("#password", "password12");
+    keeper.click("text=Make account and accept");
+    assertThat(keeper.locator("#password-note")).containsText("a program would guess");
+    keeper.fill("#login", "club");
+    keeper.fill("#password", "seven wet boots");
+    keeper.click("text=Make account and accept");
+    assertThat(keeper.locator("#login-note")).containsText("taken");
+    keeper.fill("#login", "tam");
+    keeper.fill("#password", "seven wet boots");
+    keeper.click("text=Make account and accept");
+    keeper.waitForURL("**/c/weir-mill");
     keeper.navigate("/c/weir-mill/enclosures/2/build");
     assertThat(keeper.locator("#length")).isEnabled();
     assertThat(ISLET.bean(People.class).find("tam").orElseThrow().passwordHash())
         .startsWith("{bcrypt}");
+    assertThat(ISLET.stranger().navigate(link).status()).as("it works once").isEqualTo(404);
   }
 }

@@ -1,24 +1,43 @@
 package app.islet.web.account;
 
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.text.English;
+import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
 import app.islet.web.support.Reply;
+import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
-/** Sign-in, and what one person prefers. */
+/** Sign-in, password, visits, and what one person prefers. */
 @Controller
 class AccountController {
   private final People people;
+  private final Passwords passwords;
+  private final Visits visits;
+  private final Clock clock;
 
-  AccountController(People people) {
+  AccountController(People people, Passwords passwords, Visits visits, Clock clock) {
     this.people = people;
+    this.passwords = passwords;
+    this.visits = visits;
+    this.clock = clock;
   }
 
+  /** Where somebody is signed in. */
+  record VisitLine(String browser, String began, String seen, boolean here) {}
+
   @GetMapping("/login")
-  String login() {
+  String login(@RequestParam(defaultValue = "0") int wait, Model model) {
+    model.addAttribute("wait", wait);
     return people.any() ? "account/login" : "redirect:/setup";
   }
 
@@ -26,6 +45,53 @@ class AccountController {
   @GetMapping("/none")
   String none() {
     return "account/none";
+  }
+
+  @GetMapping("/account")
+  String account(Principal principal, HttpSession here, Form form, Model model) {
+    return page(principal, here, form, model);
+  }
+
+  @PostMapping("/account/password")
+  String password(Principal principal, HttpSession here, Form form, Model model, Reply reply) {
+    Person person = people.find(principal.getName()).orElseThrow();
+    String password = Logins.password(form, person.login(), person.name());
+    if (!form.hasErrors()
+        && !passwords.change(person.login(), form.untouched("old"), password, here.getId())) {
+      form.refuse("old", Messages.text("account.old-wrong"));
+    }
+    if (form.hasErrors()) {
+      return reply.refused(page(principal, here, form, model));
+    }
+    return reply.saved(Messages.text("account.password-changed"), "/account");
+  }
+
+  /** Signs out everywhere else. */
+  @PostMapping("/account/visits/end")
+  String endOthers(Principal principal, HttpSession here, Reply reply) {
+    visits.endOthers(principal.getName(), here.getId());
+    return reply.saved(Messages.text("account.others-ended"), "/account");
+  }
+
+  private String page(Principal principal, HttpSession here, Form form, Model model) {
+    Person person = people.find(principal.getName()).orElseThrow();
+    Fields fields = Fields.of(form, "account");
+    model.addAttribute("who", person.name());
+    model.addAttribute("login", person.login());
+    model.addAttribute("fields", List.of(fields.password("old"), fields.password("password")));
+    model.addAttribute(
+        "visits",
+        visits.of(person.login()).stream()
+            .map(
+                v ->
+                    new VisitLine(
+                        v.browser(), day(v.began()), day(v.seen()), v.id().equals(here.getId())))
+            .toList());
+    return "account/account";
+  }
+
+  private String day(Instant moment) {
+    return English.moment(moment.atZone(clock.getZone()));
   }
 
   @PostMapping("/preferences")

@@ -1,13 +1,19 @@
 package app.islet.web.account;
 
 import app.islet.web.support.Form;
-import java.nio.charset.StandardCharsets;
+import com.nulabinc.zxcvbn.Zxcvbn;
+import java.util.List;
 import java.util.Locale;
 
 /** What a sign-in and a password must look like. */
 public final class Logins {
-  /** The hash reads no more. */
-  private static final int MOST_PASSWORD_BYTES = 72;
+  private static final int LEAST = 10;
+
+  /** Of 0 to 4: found by a program in less than a hundred million guesses is too weak. */
+  private static final int STRONG_ENOUGH = 2;
+
+  /** Knows the common passwords, names and words, and how they are varied. */
+  private static final Zxcvbn STRENGTH = new Zxcvbn();
 
   private Logins() {}
 
@@ -20,13 +26,17 @@ public final class Logins {
     return login;
   }
 
-  public static String password(Form form) {
-    String password = form.typed("password");
-    if (password.length() < 10
-        || password.getBytes(StandardCharsets.UTF_8).length > MOST_PASSWORD_BYTES) {
+  /** A new password as it was typed, blanks at its ends too. */
+  public static String password(Form form, String... known) {
+    String password = form.untouched("password");
+    if (password.length() < LEAST || !WholePasswords.isWhole(password)) {
       form.refuse(
           "password",
           "A password has 10 to 72 characters, fewer where they are not Latin letters; a few words in a row are good.");
+    } else if (STRENGTH.measure(password, List.of(known)).getScore() < STRONG_ENOUGH) {
+      form.refuse(
+          "password",
+          "That is among the first a program would guess. A few words in a row that nobody else would choose are good.");
     }
     return password;
   }

@@ -50,6 +50,12 @@ public class People {
     return people.saveAndFlush(new Person(login, name, passwords.encode(password)));
   }
 
+  /** From now on the first page leads them there. */
+  @Transactional
+  public void liveIn(String login, long collectionId) {
+    people.findByLogin(login).orElseThrow().livesIn(collectionId);
+  }
+
   @Transactional
   public void prefer(String login, UnitSystem units, Person.Theme theme) {
     people.findByLogin(login).orElseThrow().prefer(units, theme);

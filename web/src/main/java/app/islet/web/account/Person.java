@@ -7,7 +7,10 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import java.time.Instant;
 import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Somebody who signs in. */
 @Entity
@@ -25,6 +28,9 @@ public class Person {
 
   @Enumerated(EnumType.STRING)
   private Theme theme;
+
+  private @Nullable Instant disabledAt;
+  private @Nullable Long homeCollectionId;
 
   /** For Hibernate only. */
   protected Person() {}
@@ -48,6 +54,24 @@ public class Person {
   public void prefer(UnitSystem newUnits, Theme newTheme) {
     this.units = newUnits;
     this.theme = newTheme;
+  }
+
+  void setPasswordHash(String hash) {
+    this.passwordHash = hash;
+  }
+
+  /** The collection the first page leads to. */
+  void livesIn(@Nullable Long collectionId) {
+    this.homeCollectionId = collectionId;
+  }
+
+  public Optional<Long> homeCollectionId() {
+    return Optional.ofNullable(homeCollectionId);
+  }
+
+  /** Whether whoever runs the machine has closed the account. */
+  public boolean isDisabled() {
+    return disabledAt != null;
   }
 
   public Long id() {

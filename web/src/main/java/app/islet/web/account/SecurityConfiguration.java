@@ -1,18 +1,33 @@
 package app.islet.web.account;
 
-import java.util.Locale;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.security.authentication.ProviderManager;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AuthenticationFailureHandler;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.security.web.savedrequest.RequestCache;
 
 /**
  * Who may see what before a collection is even asked for: everything but the door needs a sign-in.
+ * A visit is kept once somebody has signed in, never before.
  */
 @Configuration
 class SecurityConfiguration {
@@ -20,8 +35,13 @@ class SecurityConfiguration {
       "default-src 'self'; img-src 'self' data:; "
           + "object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
 
+  /** The camera photographs the animals; nothing else of the device is asked for. */
+  private static final String PERMISSIONS =
+      "camera=(self), geolocation=(), microphone=(), payment=(), usb=(), bluetooth=()";
+
   @Bean
-  SecurityFilterChain filters(HttpSecurity http) throws Exception {
+  SecurityFilterChain filters(
+      HttpSecurity http, RequestCache asked, GuardedSignIn signIn, Clock clock) throws Exception {
     return http.authorizeHttpRequests(
             requests ->
                 requests
@@ -36,32 +56,94 @@ class SecurityConfiguration {
                         "/favicon.svg",
                         "/icons/**",
                         "/help/*",
+                        "/join/*",
+                        "/join/*/new",
+                        "/reset/*",
                         "/service-worker.js",
                         "/api/calculators/**",
                         "/calendar/*")
                     .permitAll()
                     .anyRequest()
                     .authenticated())
-        .formLogin(form -> form.loginPage("/login").defaultSuccessUrl("/", false))
-        .logout(logout -> logout.logoutSuccessUrl("/login"))
+        // This one alone: a second behind it would look at what the guard has refused.
+        .authenticationManager(new ProviderManager(signIn))
+        .requestCache(cache -> cache.requestCache(asked))
+        .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
+        .formLogin(
+            form ->
+                form.loginPage("/login").successHandler(entered(asked)).failureHandler(refused()))
+        .logout(logout -> logout.logoutSuccessUrl("/login?logout"))
+        .addFilterBefore(new AbsoluteLimit(clock), SecurityContextHolderFilter.class)
         .headers(
             headers ->
-                headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_SECURITY)))
+                headers
+                    .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_SECURITY))
+                    .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
+                    .permissionsPolicyHeader(policy -> policy.policy(PERMISSIONS)))
         .build();
+  }
+
+  /** What a stranger wanted to see is kept with them, not here. */
+  @Bean
+  RequestCache asked() {
+    CookieRequestCache pages = new CookieRequestCache();
+    pages.setRequestMatcher(
+        request ->
+            request.getMethod().equals("GET")
+                && String.valueOf(request.getHeader("Accept")).contains("text/html"));
+    return pages;
+  }
+
+  private static SavedRequestAwareAuthenticationSuccessHandler entered(RequestCache asked) {
+    SavedRequestAwareAuthenticationSuccessHandler handler = new Entered();
+    handler.setRequestCache(asked);
+    handler.setDefaultTargetUrl("/");
+    return handler;
+  }
+
+  private static AuthenticationFailureHandler refused() {
+    return (request, response, why) ->
+        response.sendRedirect(
+            request.getContextPath()
+                + (why instanceof TooManyTriesException tries
+                    ? "/login?wait=" + tries.minutes()
+                    : "/login?error"));
+  }
+
+  @Bean
+  GuardedSignIn signIn(UserDetailsService people, PasswordEncoder passwords, SignInGuard guard) {
+    DaoAuthenticationProvider provider = new DaoAuthenticationProvider(people);
+    provider.setPasswordEncoder(passwords);
+    return new GuardedSignIn(provider, guard);
   }
 
   @Bean
   PasswordEncoder passwordEncoder() {
-    return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    return new WholePasswords(PasswordEncoderFactories.createDelegatingPasswordEncoder());
   }
 
   @Bean
   UserDetailsService userDetails(PersonRepository people) {
     return login ->
         people
-            .findByLogin(login.strip().toLowerCase(Locale.ROOT))
+            .findByLogin(GuardedSignIn.login(login))
             .map(
-                person -> User.withUsername(person.login()).password(person.passwordHash()).build())
+                person ->
+                    User.withUsername(person.login())
+                        .password(person.passwordHash())
+                        .disabled(person.isDisabled())
+                        .build())
             .orElseThrow(() -> new UsernameNotFoundException("no such sign-in"));
+  }
+
+  /** Notes which browser it is, and leads to what was asked for. */
+  private static final class Entered extends SavedRequestAwareAuthenticationSuccessHandler {
+    @Override
+    public void onAuthenticationSuccess(
+        HttpServletRequest request, HttpServletResponse response, Authentication who)
+        throws ServletException, IOException {
+      Visits.remember(request);
+      super.onAuthenticationSuccess(request, response, who);
+    }
   }
 }

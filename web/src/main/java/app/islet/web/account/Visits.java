@@ -1,19 +1,68 @@
 package app.islet.web.account;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
-import org.springframework.session.SessionRepository;
 import org.springframework.stereotype.Service;
 
-/** Whether somebody is still signed in, for what outlives a request. */
+/** Where somebody is signed in, also for what outlives a request. */
 @Service
 public class Visits {
-  private final SessionRepository<? extends Session> sessions;
+  /** The browser of a visit, as it names itself. */
+  private static final String BROWSER = "browser";
+
+  private static final int LONGEST_NAME = 200;
+
+  private final FindByIndexNameSessionRepository<? extends Session> sessions;
   private final Clock clock;
 
-  Visits(SessionRepository<? extends Session> sessions, Clock clock) {
+  Visits(FindByIndexNameSessionRepository<? extends Session> sessions, Clock clock) {
     this.sessions = sessions;
     this.clock = clock;
+  }
+
+  /**
+   * A visit.
+   *
+   * @param id which is secret: whoever has it is signed in
+   */
+  record Visit(String id, String browser, Instant began, Instant seen) {}
+
+  /** Writes down which browser it is, at sign-in. */
+  static void remember(HttpServletRequest request) {
+    String name = Optional.ofNullable(request.getHeader("User-Agent")).orElse("");
+    request
+        .getSession()
+        .setAttribute(BROWSER, name.substring(0, Math.min(LONGEST_NAME, name.length())));
+  }
+
+  /** Where somebody is signed in, the one seen last first. */
+  List<Visit> of(String login) {
+    return sessions.findByPrincipalName(login).values().stream()
+        .map(
+            s ->
+                new Visit(
+                    s.getId(),
+                    Optional.ofNullable(s.<String>getAttribute(BROWSER)).orElse(""),
+                    s.getCreationTime(),
+                    s.getLastAccessedTime()))
+        .sorted(Comparator.comparing(Visit::seen).reversed())
+        .toList();
+  }
+
+  /** Signs somebody out everywhere but here. */
+  void endOthers(String login, String here) {
+    of(login).stream().map(Visit::id).filter(id -> !id.equals(here)).forEach(sessions::deleteById);
+  }
+
+  /** Signs somebody out everywhere. */
+  public void endAll(String login) {
+    endOthers(login, "");
   }
 
   /**
@@ -25,7 +74,7 @@ public class Visits {
     return seen(sessions, visit);
   }
 
-  private <S extends Session> boolean seen(SessionRepository<S> in, String id) {
+  private <S extends Session> boolean seen(FindByIndexNameSessionRepository<S> in, String id) {
     S visit = in.findById(id);
     if (visit == null) {
       return false;

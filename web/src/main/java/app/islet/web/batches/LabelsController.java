@@ -5,6 +5,7 @@ import app.islet.web.collection.CollectionContext;
 import app.islet.web.drawing.CodePicture;
 import app.islet.web.rearing.BatchState;
 import app.islet.web.rearing.BatchStates;
+import app.islet.web.support.Addresses;
 import app.islet.web.support.Messages;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,16 +15,17 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Labels to print and stick on tubs: a phone that scans one opens the tub's card. */
 @Controller
 @RequestMapping("/c/{collection}/rearing/labels")
 class LabelsController {
   private final BatchStates states;
+  private final Addresses addresses;
 
-  LabelsController(BatchStates states) {
+  LabelsController(BatchStates states, Addresses addresses) {
     this.states = states;
+    this.addresses = addresses;
   }
 
   /** Sheets as shops sell them. */
@@ -62,7 +64,7 @@ class LabelsController {
       @RequestParam(defaultValue = "0") int skip,
       Model model) {
     List<BatchState> open = states.open(context);
-    String home = ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
+    String home = addresses.of("");
     List<Label> all = new ArrayList<>();
     for (int i = 0; i < Math.max(0, Math.min(skip, sheet.onOne() - 1)); i++) {
       all.add(new Label("", "", "", "", ""));

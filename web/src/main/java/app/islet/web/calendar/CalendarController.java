@@ -8,6 +8,7 @@ import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.feed.CalendarFeed;
 import app.islet.web.feed.CalendarFeeds;
 import app.islet.web.summary.DayRounds;
+import app.islet.web.support.Addresses;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.NotFoundException;
@@ -27,7 +28,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** The calendar itself, read with nothing but its secret address, and the page that makes these. */
 @Controller
@@ -40,13 +40,16 @@ class CalendarController {
   private final EnclosureStore enclosures;
   private final DayRounds rounds;
   private final Clock clock;
+  private final Addresses addresses;
 
   CalendarController(
       CalendarFeeds feeds,
       CollectionContexts contexts,
       EnclosureStore enclosures,
       DayRounds rounds,
-      Clock clock) {
+      Clock clock,
+      Addresses addresses) {
+    this.addresses = addresses;
     this.feeds = feeds;
     this.contexts = contexts;
     this.enclosures = enclosures;
@@ -66,7 +69,7 @@ class CalendarController {
     List<WorkCalendar.Day> days = new ArrayList<>();
     for (EnclosureRecord record : records) {
       List<List<DueTask>> coming = rounds.coming(context, record, DAYS);
-      String link = address("/c/" + context.collection().slug() + "/rounds");
+      String link = addresses.of("/c/" + context.collection().slug() + "/rounds");
       for (int n = 0; n < DAYS; n++) {
         days.add(
             new WorkCalendar.Day(
@@ -93,10 +96,6 @@ class CalendarController {
         .orElseThrow(() -> new NotFoundException("no calendar at this address"));
   }
 
-  private static String address(String path) {
-    return ServletUriComponentsBuilder.fromCurrentContextPath().path(path).toUriString();
-  }
-
   /** One address, and what it shows. */
   record FeedView(@Nullable Long enclosureId, String name, @Nullable String address) {}
 
@@ -115,7 +114,7 @@ class CalendarController {
             context.collection().name(),
             feeds.mine(context).stream()
                 .filter(feed -> feed.enclosureId() == null)
-                .map(CalendarController::address)
+                .map(this::address)
                 .findFirst()
                 .orElse(null)));
     enclosures
@@ -129,8 +128,8 @@ class CalendarController {
     return "calendar/calendar";
   }
 
-  private static String address(CalendarFeed feed) {
-    return address("/calendar/" + feed.token() + ".ics");
+  private String address(CalendarFeed feed) {
+    return addresses.of("/calendar/" + feed.token() + ".ics");
   }
 
   @PostMapping("/c/{collection}/calendar")

@@ -25,4 +25,15 @@ interface MembershipRepository extends JpaRepository<Membership, Membership.Key>
   @Query(
       "select m from Membership m join fetch m.person where m.collection.id = :collectionId order by m.person.name")
   List<Membership> ofCollection(long collectionId);
+
+  /** The role as the database has it, whatever was read of it before. */
+  @Query(
+      nativeQuery = true,
+      value =
+          "select role from membership where collection_id = :collectionId and person_id = :personId")
+  Optional<String> roleNow(long collectionId, long personId);
+
+  @Query(
+      "select count(m) from Membership m where m.collection.id = :collectionId and m.role = 'OWNER'")
+  long owners(long collectionId);
 }

@@ -164,7 +164,7 @@ class DemoCollection implements SmartLifecycle {
     LocalDate today = LocalDate.now(clock.withZone(mill.zone()));
     LocalDate start = today.minusDays(DAYS_OF_HISTORY);
     CollectionContext context = new CollectionContext(owner, mill, Role.OWNER, today);
-    memberships.invite(context, "club", "School club", PASSWORD, Role.HELPER);
+    memberships.enrol(context, "club", "School club", PASSWORD, Role.HELPER);
 
     long cellar = rooms.add(context, "Cellar", at(new Site(18, 17, 16, 15, 70), 0)).id();
     long gallery = rooms.add(context, "Gallery", at(new Site(25, 20, 19, 16, 50), 0)).id();

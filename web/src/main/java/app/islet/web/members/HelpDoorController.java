@@ -1,6 +1,7 @@
 package app.islet.web.members;
 
 import app.islet.core.text.English;
+import app.islet.web.account.SignIns;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.CollectionContexts;
 import app.islet.web.collection.HelperLinks;
@@ -8,15 +9,8 @@ import app.islet.web.collection.Membership;
 import app.islet.web.support.NotFoundException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.core.userdetails.User;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -28,11 +22,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 class HelpDoorController {
   private final HelperLinks links;
   private final CollectionContexts contexts;
-  private final SecurityContextRepository visits = new HttpSessionSecurityContextRepository();
+  private final SignIns signIns;
 
-  HelpDoorController(HelperLinks links, CollectionContexts contexts) {
+  HelpDoorController(HelperLinks links, CollectionContexts contexts, SignIns signIns) {
     this.links = links;
     this.contexts = contexts;
+    this.signIns = signIns;
   }
 
   @GetMapping("/help/{token}")
@@ -54,14 +49,7 @@ class HelpDoorController {
     if (context.isEmpty()) {
       return "redirect:/help/" + token;
     }
-    // A visit of its own: what was known of the browser before is not carried into it.
-    request.getSession();
-    request.changeSessionId();
-    SecurityContext visit = SecurityContextHolder.createEmptyContext();
-    visit.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(
-            User.withUsername(link.person().login()).password("").build(), null, List.of()));
-    visits.saveContext(visit, request, response);
+    signIns.enter(link.person().login(), request, response);
     return "redirect:" + context.get().path("/rounds");
   }
 

@@ -6,6 +6,7 @@ import app.islet.web.collection.CollectionStore;
 import app.islet.web.collection.HelperLinks;
 import app.islet.web.collection.Membership;
 import app.islet.web.collection.Role;
+import app.islet.web.support.Addresses;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
@@ -20,7 +21,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Those who help for a time: their links, and whom they call. */
 @Controller
@@ -32,10 +32,12 @@ class HelpersController {
 
   private final HelperLinks links;
   private final CollectionStore collections;
+  private final Addresses addresses;
 
-  HelpersController(HelperLinks links, CollectionStore collections) {
+  HelpersController(HelperLinks links, CollectionStore collections, Addresses addresses) {
     this.links = links;
     this.collections = collections;
+    this.addresses = addresses;
   }
 
   /** A link in the list. */
@@ -101,17 +103,15 @@ class HelpersController {
     model.addAttribute("fields", List.of(fields.text("helper"), fields.date("lastDay")));
     model.addAttribute("contact", form.typed("contact"));
     model.addAttribute("contactError", form.error("contact"));
-    model.addAttribute("links", links.of(context).stream().map(HelpersController::view).toList());
+    model.addAttribute("links", links.of(context).stream().map(this::view).toList());
     return "members/helpers";
   }
 
-  private static LinkView view(Membership link) {
+  private LinkView view(Membership link) {
     return new LinkView(
         link.person().id(),
         link.person().name(),
         English.day(Objects.requireNonNull(link.lastDay())),
-        ServletUriComponentsBuilder.fromCurrentContextPath()
-            .path("/help/" + link.token())
-            .toUriString());
+        addresses.of("/help/" + link.token()));
   }
 }

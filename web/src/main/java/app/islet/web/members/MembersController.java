@@ -1,18 +1,21 @@
 package app.islet.web.members;
 
-import app.islet.web.account.Logins;
-import app.islet.web.account.Person;
+import app.islet.core.text.English;
+import app.islet.web.account.People;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Invitations;
 import app.islet.web.collection.Memberships;
 import app.islet.web.collection.NewCollections;
+import app.islet.web.collection.RightsEntry;
 import app.islet.web.collection.Role;
+import app.islet.web.support.Addresses;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
+import app.islet.web.support.Messages;
 import app.islet.web.support.Reply;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -28,11 +31,22 @@ class MembersController {
   private static final String REMOVE = "REMOVE";
 
   private final Memberships memberships;
+  private final Invitations invitations;
   private final NewCollections collections;
+  private final People people;
+  private final Addresses addresses;
 
-  MembersController(Memberships memberships, NewCollections collections) {
+  MembersController(
+      Memberships memberships,
+      Invitations invitations,
+      NewCollections collections,
+      People people,
+      Addresses addresses) {
     this.memberships = memberships;
+    this.invitations = invitations;
     this.collections = collections;
+    this.people = people;
+    this.addresses = addresses;
   }
 
   /**
@@ -40,34 +54,38 @@ class MembersController {
    */
   record Member(long personId, String name, String login, Role role, boolean self) {}
 
+  /** An invitation nobody has answered yet. */
+  record Invited(long id, String name, String role, String until) {}
+
   @GetMapping
   String show(CollectionContext context, Model model) {
     return page(context, model, new Form(Map.of("role", "HELPER"), context.system()));
   }
 
-  /** Adds a member: somebody known by that sign-in, or a new person with the password given. */
-  @PostMapping("/members")
-  String add(CollectionContext context, Form form, Model model, Reply reply) {
+  /** Makes a link that makes a member of whoever accepts it; it is shown once. */
+  @PostMapping("/invitations")
+  String invite(CollectionContext context, Form form, Model model, Reply reply) {
     context.require(Role.OWNER);
-    String login = Logins.read(form);
+    String name = form.text("name", 60, "a name for your list");
     Role role = role(form);
-    Optional<Person> known = form.hasErrors() ? Optional.empty() : memberships.known(login);
-    String name = known.map(Person::name).orElseGet(() -> form.text("name", 60, "a name"));
-    String password = known.isPresent() ? "" : Logins.password(form);
     if (form.hasErrors()) {
       return reply.refused(page(context, model, form));
     }
-    return switch (memberships.invite(context, login, name, password, role)) {
-      case REGISTERED -> reply.saved(name + " can now sign in.", address(context));
-      case INVITED ->
-          reply.saved(name + " is now a member, with the sign-in they have.", address(context));
-      case MEMBER_ALREADY -> reply.notDone(name + " is a member already.", address(context));
-    };
+    String link = addresses.of("/join/" + invitations.make(context, name, role));
+    return reply.done(
+        address(context), Map.of("link", link, "linkFor", Messages.text("members.link-for", name)));
+  }
+
+  @PostMapping("/invitations/{id}/end")
+  String takeBack(CollectionContext context, @PathVariable long id, Reply reply) {
+    invitations.end(context, id);
+    return reply.done(address(context));
   }
 
   /** Makes another collection, owned by whoever asks. */
   @PostMapping("/another")
   String another(CollectionContext context, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
     String name = form.text("another", 60, "a name for the collection");
     if (form.hasErrors()) {
       return reply.refused(page(context, model, form));
@@ -93,6 +111,30 @@ class MembersController {
     }
     memberships.change(context, personId, role);
     return reply.done(address(context));
+  }
+
+  /** A one-time link for a member who has forgotten the password. */
+  @PostMapping("/members/{personId}/password")
+  String password(CollectionContext context, @PathVariable long personId, Reply reply) {
+    context.require(Role.OWNER);
+    String link = addresses.of("/reset/" + memberships.resetLink(context, personId));
+    String name = people.name(personId).orElse("");
+    return reply.done(
+        address(context),
+        Map.of("link", link, "linkFor", Messages.text("members.password-for", name)));
+  }
+
+  @PostMapping("/leave")
+  String leave(CollectionContext context, Reply reply) {
+    memberships.leave(context);
+    return reply.done("/");
+  }
+
+  /** From now on the first page leads here. */
+  @PostMapping("/home")
+  String home(CollectionContext context, Reply reply) {
+    people.liveIn(context.person().login(), context.collectionId());
+    return reply.saved(Messages.text("members.home-set"), address(context));
   }
 
   /** Nobody becomes a helper by link but by a link. */
@@ -122,19 +164,49 @@ class MembersController {
                         m.person().id().equals(context.person().id())))
             .toList());
     model.addAttribute("mine", memberships.collectionsOf(context.person().login()));
+    model.addAttribute(
+        "isHome",
+        context.person().homeCollectionId().filter(id -> id == context.collectionId()).isPresent());
     Fields fields = Fields.of(form, "members");
     model.addAttribute("another", fields.text("another"));
-    model.addAttribute(
-        "fields",
-        List.of(
-            fields.text("name"),
-            fields.text("login"),
-            fields.password("password"),
-            fields.select(
-                "role",
-                Stream.of(Role.OWNER, Role.KEEPER, Role.HELPER)
-                    .map(r -> new Field.Option(r.name(), r.word()))
-                    .toList())));
+    if (context.owns()) {
+      model.addAttribute("invited", invited(context));
+      model.addAttribute("changes", changes(context));
+      model.addAttribute("fields", List.of(fields.text("name"), fields.select("role", roles())));
+    }
     return "members/members";
+  }
+
+  private static List<Field.Option> roles() {
+    return Stream.of(Role.OWNER, Role.KEEPER, Role.HELPER)
+        .map(r -> new Field.Option(r.name(), r.word()))
+        .toList();
+  }
+
+  private List<Invited> invited(CollectionContext context) {
+    return invitations.open(context).stream()
+        .map(
+            i ->
+                new Invited(
+                    i.id(),
+                    i.name(),
+                    i.role().word(),
+                    English.day(i.expiresAt().atZone(context.collection().zone()).toLocalDate())))
+        .toList();
+  }
+
+  /** Who changed whose rights, a sentence each. */
+  private List<String> changes(CollectionContext context) {
+    List<RightsEntry> entries = memberships.changes(context);
+    Map<Long, String> names = people.names(entries.stream().map(RightsEntry::doneBy).toList());
+    return entries.stream()
+        .map(
+            e ->
+                "%s: %s %s"
+                    .formatted(
+                        English.moment(e.at().atZone(context.collection().zone())),
+                        names.getOrDefault(e.doneBy(), ""),
+                        e.what()))
+        .toList();
   }
 }

@@ -43,7 +43,7 @@ class SetupController {
     requireFirst();
     String name = form.text("name", 60, "your name");
     String login = Logins.read(form);
-    String password = Logins.password(form);
+    String password = Logins.password(form, login, name);
     String collection = form.text("collection", 60, "a name for the collection");
     ZoneId zone = zone(form);
     if (form.hasErrors()) {

@@ -105,6 +105,11 @@ public final class Form {
     return typed.getOrDefault(id, "").strip();
   }
 
+  /** As it was typed, with blanks at its ends. */
+  public String untouched(String id) {
+    return typed.getOrDefault(id, "");
+  }
+
   public @Nullable String error(String id) {
     return errors.get(id);
   }

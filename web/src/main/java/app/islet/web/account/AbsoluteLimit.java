@@ -1,0 +1,44 @@
+package app.islet.web.account;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.regex.Pattern;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** However often somebody comes by, after a time they sign in anew. */
+final class AbsoluteLimit extends OncePerRequestFilter {
+  static final Duration LONGEST = Duration.ofDays(180);
+
+  private static final Pattern SHIPPED =
+      Pattern.compile("/(css|js|fonts|webjars|icons)/.*|/favicon.svg");
+
+  private final Clock clock;
+
+  AbsoluteLimit(Clock clock) {
+    this.clock = clock;
+  }
+
+  @Override
+  protected boolean shouldNotFilter(HttpServletRequest request) {
+    return SHIPPED.matcher(request.getRequestURI()).matches();
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    HttpSession visit = request.getSession(false);
+    if (visit != null
+        && Instant.ofEpochMilli(visit.getCreationTime()).plus(LONGEST).isBefore(clock.instant())) {
+      visit.invalidate();
+    }
+    chain.doFilter(request, response);
+  }
+}

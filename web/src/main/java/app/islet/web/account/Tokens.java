@@ -1,0 +1,32 @@
+package app.islet.web.account;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.util.Base64;
+
+/** Ends of secret addresses: made so that nobody guesses them, kept so that nobody reads them. */
+public final class Tokens {
+  private static final int BYTES = 32;
+  private static final SecureRandom RANDOM = new SecureRandom();
+
+  private Tokens() {}
+
+  public static String make() {
+    byte[] bytes = new byte[BYTES];
+    RANDOM.nextBytes(bytes);
+    return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+  }
+
+  /** What is kept of one: SHA-256, which is enough for what is random. */
+  public static String hash(String token) {
+    try {
+      byte[] hash =
+          MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
+      return Base64.getUrlEncoder().withoutPadding().encodeToString(hash);
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException("every Java has SHA-256", e);
+    }
+  }
+}

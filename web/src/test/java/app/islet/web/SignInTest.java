@@ -1,0 +1,281 @@
+package app.islet.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.islet.web.account.People;
+import app.islet.web.account.Person;
+import app.islet.web.collection.AnimalCollection;
+import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.CollectionContexts;
+import app.islet.web.collection.Memberships;
+import app.islet.web.collection.NewCollections;
+import app.islet.web.collection.Role;
+import app.islet.web.support.Islet;
+import app.islet.web.support.RefusedException;
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.DisplayNameGeneration;
+import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** Signing in, passwords, visits, and who may take whose rights. */
+@DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
+class SignInTest {
+  private static final Islet ISLET = Islet.running();
+  private static final String PASSWORD = "nine damp mossy stones";
+  private static final AtomicInteger MADE = new AtomicInteger();
+
+  private final People people = ISLET.bean(People.class);
+  private final Memberships memberships = ISLET.bean(Memberships.class);
+
+  private Person somebody() {
+    int n = MADE.incrementAndGet();
+    return people.register("somebody-" + n, "Somebody " + n, PASSWORD);
+  }
+
+  private AnimalCollection collectionOf(Person owner) {
+    return ISLET
+        .bean(NewCollections.class)
+        .create("Pond of " + owner.login(), ZoneId.of("UTC"), owner);
+  }
+
+  private CollectionContext context(Person person, AnimalCollection collection) {
+    return ISLET.bean(CollectionContexts.class).find(person.id(), collection.id()).orElseThrow();
+  }
+
+  private static void type(Page page, String login, String password) {
+    page.navigate("/login");
+    page.fill("#username", login);
+    page.fill("#password", password);
+    page.click("main button");
+  }
+
+  @Test
+  void after_ten_wrong_guesses_not_even_the_right_one_is_looked_at_but_others_sign_in() {
+    Person victim = somebody();
+    Person other = somebody();
+    collectionOf(other);
+    Page page = ISLET.stranger();
+    for (int i = 0; i < 10; i++) {
+      type(page, victim.login(), "wrong guess " + i);
+      assertThat(page.locator(".flash.refused")).containsText("do not match");
+    }
+    type(page, victim.login(), PASSWORD);
+    assertThat(page.locator(".flash.refused")).containsText("Too many wrong tries. Wait 3 min");
+    type(page, other.login(), PASSWORD);
+    page.waitForURL("**/c/**");
+  }
+
+  @Test
+  void a_right_password_gives_all_guesses_back() {
+    Person person = somebody();
+    collectionOf(person);
+    for (int round = 0; round < 2; round++) {
+      Page page = ISLET.stranger();
+      for (int i = 0; i < 7; i++) {
+        type(page, person.login(), "wrong");
+        assertThat(page.locator(".flash.refused")).containsText("do not match");
+      }
+      type(page, person.login(), PASSWORD);
+      page.waitForURL("**/c/**");
+    }
+  }
+
+  @Test
+  void blanks_at_the_ends_belong_to_a_password_and_what_is_over_72_bytes_is_none() {
+    String spaced = "  two reeds and a heron  ";
+    Person person = people.register("spaced-" + MADE.incrementAndGet(), "Spaced", spaced);
+    collectionOf(person);
+    String longest = "x".repeat(60) + " end of reeds";
+    assertThat(longest.length()).isGreaterThan(72);
+    String hashed = longest.substring(0, 72);
+    Person other = people.register("long-" + MADE.incrementAndGet(), "Long", hashed);
+    Page page = ISLET.stranger();
+    type(page, other.login(), hashed + "anything");
+    assertThat(page.locator(".flash.refused")).containsText("do not match");
+    type(page, person.login(), spaced.strip());
+    assertThat(page.locator(".flash.refused")).containsText("do not match");
+    type(page, person.login(), spaced);
+    page.waitForURL("**/c/**");
+  }
+
+  @Test
+  void a_stranger_leaves_nothing_behind_and_is_led_to_what_they_asked_for()
+      throws IOException, InterruptedException {
+    JdbcTemplate sql = ISLET.bean(JdbcTemplate.class);
+    Integer before = sql.queryForObject("select count(*) from spring_session", Integer.class);
+    Once http = new Once();
+    for (String path : List.of("/login", "/c/weir-mill/rounds", "/setup", "/join/x", "/reset/x")) {
+      HttpResponse<String> answer = http.get(path);
+      assertThat(answer.headers().allValues("set-cookie"))
+          .as(path)
+          .noneMatch(c -> c.startsWith("SESSION"));
+      assertThat(answer.headers().firstValue("location").orElse("/"))
+          .as("no host of a request in where it leads")
+          .startsWith("/");
+    }
+    assertThat(sql.queryForObject("select count(*) from spring_session", Integer.class))
+        .isLessThanOrEqualTo(before);
+  }
+
+  @Test
+  void every_answer_says_what_a_browser_may_do_with_it() throws IOException, InterruptedException {
+    Once http = new Once();
+    HttpResponse<String> answer = http.get("/login");
+    assertThat(answer.headers().firstValue("content-security-policy").orElse(""))
+        .contains("default-src 'self'")
+        .doesNotContain("unsafe");
+    assertThat(answer.headers().firstValue("referrer-policy")).contains("same-origin");
+    assertThat(answer.headers().firstValue("permissions-policy").orElse(""))
+        .contains("geolocation=()");
+    assertThat(answer.headers().firstValue("x-content-type-options")).contains("nosniff");
+  }
+
+  @Test
+  void a_new_password_signs_out_everywhere_else() {
+    Person person = somebody();
+    AnimalCollection home = collectionOf(person);
+    Page phone = ISLET.signedIn(person.login(), PASSWORD);
+    Page page = ISLET.signedIn(person.login(), PASSWORD);
+    page.navigate("/account");
+    assertThat(page.locator(".chip", new Page.LocatorOptions().setHasText("here"))).hasCount(1);
+    page.fill("#old", "not this one");
+    page.fill("#password", "a kettle full of newts");
+    page.locator("form[action$='/password'] button").click();
+    assertThat(page.locator("#old-note")).hasText("That is not your password.");
+    page.fill("#old", PASSWORD);
+    page.fill("#password", "a kettle full of newts");
+    page.locator("form[action$='/password'] button").click();
+    assertThat(page.locator(".flash")).hasText("Your password is changed.");
+    page.navigate("/c/" + home.slug());
+    assertThat(page.locator("h1")).not().hasText("Sign in");
+    phone.navigate("/c/" + home.slug());
+    assertThat(phone.locator("h1")).hasText("Sign in");
+  }
+
+  @Test
+  void a_link_to_a_new_password_works_once_and_only_where_the_owner_alone_is_concerned() {
+    Person owner = somebody();
+    Person member = somebody();
+    AnimalCollection pond = collectionOf(owner);
+    ISLET
+        .bean(JdbcTemplate.class)
+        .update("insert into membership values (?, ?, 'KEEPER')", pond.id(), member.id());
+    Page page = ISLET.signedIn(owner.login(), PASSWORD);
+    page.navigate("/c/" + pond.slug() + "/collection");
+    page.getByText("Forgotten password").click();
+    String link = page.locator(".wide-link").inputValue();
+    Page phone = ISLET.stranger();
+    phone.navigate(link);
+    phone.fill("#password", "owls over the weir");
+    phone.click("text=Set password");
+    assertThat(phone.locator(".flash")).containsText("Your new password is set");
+    assertThat(phone.navigate(link).status()).isEqualTo(404);
+    ISLET.signIn(phone, member.login(), "owls over the weir");
+
+    collectionOf(member);
+    assertThatThrownBy(() -> memberships.resetLink(context(owner, pond), member.id()))
+        .isInstanceOf(RefusedException.class)
+        .hasMessageContaining("belongs to another collection too");
+  }
+
+  @Test
+  void of_two_owners_who_take_the_role_from_each_other_at_once_one_stays()
+      throws InterruptedException, ExecutionException {
+    for (int round = 0; round < 5; round++) {
+      Person one = somebody();
+      Person other = somebody();
+      AnimalCollection pond = collectionOf(one);
+      ISLET
+          .bean(JdbcTemplate.class)
+          .update("insert into membership values (?, ?, 'OWNER')", pond.id(), other.id());
+      CollectionContext mine = context(one, pond);
+      CollectionContext theirs = context(other, pond);
+      ExecutorService both = Executors.newFixedThreadPool(2);
+      List<Callable<Void>> acts =
+          List.of(
+              () -> {
+                memberships.change(mine, other.id(), Role.HELPER);
+                return null;
+              },
+              () -> {
+                memberships.remove(theirs, one.id());
+                return null;
+              });
+      for (Future<Void> done : both.invokeAll(acts)) {
+        try {
+          done.get();
+        } catch (ExecutionException e) {
+          assertThat(e.getCause()).hasMessageContaining("owner");
+        }
+      }
+      both.shutdown();
+      assertThat(
+              ISLET
+                  .bean(JdbcTemplate.class)
+                  .queryForObject(
+                      "select count(*) from membership where collection_id = ? and role = 'OWNER'",
+                      Integer.class,
+                      pond.id()))
+          .isEqualTo(1);
+    }
+  }
+
+  @Test
+  void the_last_owner_does_not_leave_and_others_do() {
+    Person owner = somebody();
+    AnimalCollection pond = collectionOf(owner);
+    assertThatThrownBy(() -> memberships.leave(context(owner, pond)))
+        .hasMessageContaining("needs an owner");
+    Person member = somebody();
+    ISLET
+        .bean(JdbcTemplate.class)
+        .update("insert into membership values (?, ?, 'KEEPER')", pond.id(), member.id());
+    Page page = ISLET.signedIn(member.login(), PASSWORD);
+    page.navigate("/c/" + pond.slug() + "/collection");
+    page.getByText("Leave this collection").click();
+    page.locator("form[action$='/leave'] button").click();
+    assertThat(page.locator("h1")).hasText("No collection");
+    assertThat(page.navigate("/c/" + pond.slug()).status()).isEqualTo(404);
+  }
+
+  @Test
+  void a_closed_account_is_as_unknown() {
+    Person person = somebody();
+    ISLET
+        .bean(JdbcTemplate.class)
+        .update("update person set disabled_at = now() where id = ?", person.id());
+    Page page = ISLET.stranger();
+    type(page, person.login(), PASSWORD);
+    assertThat(page.locator(".flash.refused")).containsText("do not match");
+  }
+
+  /** A browser that keeps nothing. */
+  private static final class Once {
+    private final HttpClient http =
+        HttpClient.newBuilder().followRedirects(HttpClient.Redirect.NEVER).build();
+
+    HttpResponse<String> get(String path) throws IOException, InterruptedException {
+      return http.send(
+          HttpRequest.newBuilder(URI.create(ISLET.base() + path))
+              .header("Accept", "text/html")
+              .build(),
+          HttpResponse.BodyHandlers.ofString());
+    }
+  }
+}
