@@ -2,6 +2,7 @@ package app.islet.web.members;
 
 import app.islet.core.text.English;
 import app.islet.web.account.People;
+import app.islet.web.backup.NightlyBackup;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Invitations;
 import app.islet.web.collection.Memberships;
@@ -14,6 +15,7 @@ import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Reply;
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -35,18 +37,24 @@ class MembersController {
   private final NewCollections collections;
   private final People people;
   private final Addresses addresses;
+  private final NightlyBackup backups;
+  private final Clock clock;
 
   MembersController(
       Memberships memberships,
       Invitations invitations,
       NewCollections collections,
       People people,
-      Addresses addresses) {
+      Addresses addresses,
+      NightlyBackup backups,
+      Clock clock) {
     this.memberships = memberships;
     this.invitations = invitations;
     this.collections = collections;
     this.people = people;
     this.addresses = addresses;
+    this.backups = backups;
+    this.clock = clock;
   }
 
   /**
@@ -170,6 +178,7 @@ class MembersController {
     Fields fields = Fields.of(form, "members");
     model.addAttribute("another", fields.text("another"));
     if (context.owns()) {
+      model.addAttribute("backup", BackupLine.of(backups, context, clock));
       model.addAttribute("invited", invited(context));
       model.addAttribute("changes", changes(context));
       model.addAttribute("fields", List.of(fields.text("name"), fields.select("role", roles())));

@@ -6,8 +6,10 @@ import java.io.IOException;
 import java.time.DateTimeException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -80,6 +82,21 @@ class Refusals {
         HttpStatus.CONFLICT,
         "This could not be saved: something like it was saved at the same moment, or it is outside"
             + " what can be kept. Look at the page again.",
+        request,
+        response);
+  }
+
+  /** The data cannot be reached: whatever was sent was not saved. */
+  @ExceptionHandler({
+    CannotCreateTransactionException.class,
+    DataAccessResourceFailureException.class
+  })
+  void away(Exception e, HttpServletRequest request, HttpServletResponse response)
+      throws IOException {
+    LOG.error("The database does not answer: {}", e.getMessage());
+    answer(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "Islet cannot reach its data right now. What you just sent was not saved; send it again in a minute.",
         request,
         response);
   }
