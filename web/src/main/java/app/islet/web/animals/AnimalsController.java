@@ -233,6 +233,7 @@ class AnimalsController {
   @PostMapping("/{id}/undo")
   String undo(
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
     Animal animal = animals.get(context, id);
     PlaceNames names = living.names(context);
     try {

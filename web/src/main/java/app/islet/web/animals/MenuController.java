@@ -291,6 +291,7 @@ class MenuController {
   /** Back to what the sheet says. */
   @PostMapping("/sheet")
   String sheet(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    context.require(Role.KEEPER);
     Subject s = living.subject(context, id);
     menus.change(
         context,

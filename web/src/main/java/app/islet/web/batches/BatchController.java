@@ -9,6 +9,7 @@ import app.islet.web.animal.Books;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
 import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.rearing.BatchState;
 import app.islet.web.rearing.BatchStates;
@@ -151,6 +152,7 @@ class BatchController {
 
   @PostMapping("/tubs/{place}/close")
   String close(CollectionContext context, @PathVariable long place, Reply reply) {
+    context.require(Role.KEEPER);
     TubRecord tub = batches.tub(context, place);
     BatchState state = states.of(context, tub.batchId());
     boolean used = state.inUse().stream().anyMatch(now -> now.record().placeId().equals(place));

@@ -6,6 +6,7 @@ import app.islet.core.livestock.UnbalancedException;
 import app.islet.web.animal.Books;
 import app.islet.web.animal.MovedMeanwhileException;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.rearing.BatchState;
@@ -167,6 +168,7 @@ class CountController {
   /** Sold or given away: out of a tub, all of it or some. */
   @PostMapping("/handed")
   String handed(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    context.require(Role.KEEPER);
     Place.Kind way =
         Stream.of(Place.Kind.SOLD, Place.Kind.GIVEN)
             .filter(kind -> kind.name().equals(form.typed("way")))
@@ -187,6 +189,7 @@ class CountController {
   /** Back to a tank, or into one of their own: from then on the enclosure's review sees them. */
   @PostMapping("/moved")
   String moved(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    context.require(Role.KEEPER);
     Entry e = entry(context, id, form, reply, 1);
     if (e.count().isEmpty()) {
       return e.say(Messages.text("rearing.say-how-many"));

@@ -10,6 +10,7 @@ import app.islet.core.rearing.RearingGuide;
 import app.islet.core.text.English;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
 import app.islet.web.support.Reply;
 import app.islet.web.support.Units;
 import java.util.ArrayList;
@@ -164,6 +165,7 @@ class CareController {
       @PathVariable String id,
       @RequestParam String school,
       Reply reply) {
+    context.require(Role.KEEPER);
     sheets.choose(context, find(context, id), school);
     return reply.saved("Kept by: " + school + ".", context.path("/care/" + id));
   }

@@ -16,6 +16,7 @@ import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
 import app.islet.web.healthlog.HealthCase;
 import app.islet.web.healthlog.HealthLog;
 import app.islet.web.healthlog.HealthTableStore;
@@ -155,6 +156,7 @@ class CaseController {
 
   @PostMapping("/end")
   String end(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    context.require(Role.KEEPER);
     if (form.typed("outcome").isEmpty()) {
       throw new RefusedException(Messages.text("health.say-outcome"));
     }

@@ -3,6 +3,7 @@ package app.islet.web.health;
 import app.islet.core.health.Course;
 import app.islet.core.health.CourseResults;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
 import app.islet.web.healthlog.CourseEntry;
 import app.islet.web.healthlog.HealthLog;
 import app.islet.web.healthlog.HealthTableStore;
@@ -32,6 +33,7 @@ class CourseController {
 
   @PostMapping
   String begin(CollectionContext context, Form form, Reply reply) {
+    context.require(Role.KEEPER);
     long animal = form.id("animal");
     Optional<Course> course = tables.tables(context).course(form.typed("course"));
     if (course.isEmpty()) {

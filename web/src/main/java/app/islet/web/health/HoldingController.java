@@ -11,6 +11,7 @@ import app.islet.core.livestock.Place;
 import app.islet.web.animal.Books;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
 import app.islet.web.enclosure.Designs;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.Room;
@@ -61,6 +62,7 @@ class HoldingController {
   /** Makes a hospital tub in the animal's room and moves it there, once. */
   @PostMapping("/animals/{id}/tub")
   String hospital(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    context.require(Role.KEEPER);
     Patients.Patient patient = patients.patient(context, id);
     Census here = books.ledger(context).census(patient.animal().key(), context.today());
     if (here.lines().size() != 1) {
@@ -101,6 +103,7 @@ class HoldingController {
   /** Makes an empty quarantine tub for an animal that is to come. */
   @PostMapping("/arrival/tub")
   String quarantine(CollectionContext context, Form form, Reply reply) {
+    context.require(Role.KEEPER);
     CareSheet sheet =
         sheets
             .library(context)

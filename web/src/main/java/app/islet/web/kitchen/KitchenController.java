@@ -4,6 +4,7 @@ import app.islet.core.care.CultureKind;
 import app.islet.core.care.FoodKeeping;
 import app.islet.core.quantity.Dimension;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
 import app.islet.web.larder.Cultures;
 import app.islet.web.larder.Pantry;
 import app.islet.web.larder.StockItem;
@@ -100,6 +101,7 @@ class KitchenController {
 
   @PostMapping("/cultures")
   String start(CollectionContext context, Form form, Reply reply) {
+    context.require(Role.KEEPER);
     CultureKind kind =
         CultureKind.find(form.typed("kind"))
             .orElseThrow(() -> new RefusedException("Choose a culture of the list."));
@@ -121,6 +123,7 @@ class KitchenController {
 
   @PostMapping("/cultures/{id}/end")
   String end(CollectionContext context, @PathVariable long id, Reply reply) {
+    context.require(Role.KEEPER);
     cultures.end(context, id);
     return reply.saved(Messages.text("kitchen.ended"), address(context));
   }

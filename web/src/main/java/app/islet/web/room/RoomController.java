@@ -72,6 +72,7 @@ class RoomController {
 
   @PostMapping("/c/{collection}/enclosures/{id}/move")
   String move(CollectionContext context, @PathVariable long id, @RequestParam long room) {
+    context.require(Role.KEEPER);
     designs.move(context, id, room);
     return "redirect:" + context.path("/enclosures/" + id + "/site");
   }

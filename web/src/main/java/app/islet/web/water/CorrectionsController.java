@@ -10,6 +10,7 @@ import app.islet.core.water.Parameter;
 import app.islet.core.water.SaltKind;
 import app.islet.core.water.WaterState;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.Role;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Field;
@@ -62,6 +63,7 @@ class CorrectionsController {
   @PostMapping
   String begin(
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
     EnclosureSnapshot state = snapshots.get(context, id);
     WaterState water = state.assessment().situation().waterState();
     Parameter parameter = form.choice("parameter", Parameter.class, Parameter.PH);
@@ -108,6 +110,7 @@ class CorrectionsController {
       @PathVariable long id,
       @PathVariable Parameter parameter,
       Reply reply) {
+    context.require(Role.KEEPER);
     corrections.end(context, id, parameter);
     return reply.saved(Messages.text("correction.ended"), address(context, id));
   }

@@ -184,6 +184,7 @@ class WaterController {
       Model model,
       Reply reply)
       throws IOException {
+    context.require(Role.KEEPER);
     Shown shown = shown(context, id);
     String text =
         file == null || file.isEmpty()

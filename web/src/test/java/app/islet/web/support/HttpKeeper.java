@@ -15,7 +15,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
-/** The owner of the demo, signed in without a browser: to send what no browser would. */
+/** Somebody, as a rule the owner of the demo, without a browser: to send what no browser would. */
 public final class HttpKeeper {
   private static final Pattern CSRF = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
 
@@ -28,10 +28,25 @@ public final class HttpKeeper {
   private String csrf;
 
   public HttpKeeper(String base) {
+    this(base, "mill", "quiet water");
+  }
+
+  /** Somebody else. */
+  public HttpKeeper(String base, String login, String password) {
     this.base = base;
     csrf = csrf("/login");
-    post("/login", Map.of("username", "mill", "password", "quiet water"));
-    csrf = csrf("/c/weir-mill/collection");
+    post("/login", Map.of("username", login, "password", password));
+    csrf = csrf("/account");
+  }
+
+  private HttpKeeper(String base, String csrfOf) {
+    this.base = base;
+    csrf = csrf(csrfOf);
+  }
+
+  /** Nobody who has signed in. */
+  public static HttpKeeper stranger(String base) {
+    return new HttpKeeper(base, "/login");
   }
 
   private String csrf(String path) {
@@ -67,7 +82,7 @@ public final class HttpKeeper {
   private HttpResponse<String> send(HttpRequest.Builder request) {
     try {
       return http.send(
-          request.header("Accept", "text/html").build(), HttpResponse.BodyHandlers.ofString());
+          request.header("Accept", "text/html, */*").build(), HttpResponse.BodyHandlers.ofString());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (InterruptedException e) {
