@@ -9,14 +9,18 @@ import app.islet.web.support.Islet;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The Water step as keepers and helpers go through it. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -298,6 +302,35 @@ class WaterStepTest {
     send(page, "Add to log");
     assertThat(page.locator(".flash")).containsText("0 of them new");
     assertThat(page.request().get(enclosure + "/water/log.csv").text()).isEqualTo(written);
+  }
+
+  @Test
+  void a_line_whose_id_somebody_took_elsewhere_is_read_all_the_same() {
+    Page page = ISLET.owner();
+    String elsewhere = tank(page, "Elsewhere water");
+    String enclosure = tank(page, "Taken water");
+    String id = enclosure.replaceAll(".*/enclosures/(\\d+).*", "$1");
+    UUID guessed =
+        UUID.nameUUIDFromBytes((id + " 2026-03-01 CHANGE 20.0 1").getBytes(StandardCharsets.UTF_8));
+    page.navigate(elsewhere + "/water");
+    String csrf = page.locator("input[name=_csrf]").first().inputValue();
+    FormData fields =
+        FormData.create()
+            .set("_csrf", csrf)
+            .set("clientId", guessed.toString())
+            .set("kind", "RINSED")
+            .set("eventDay", "2026-03-01");
+    page.request().post(elsewhere + "/water/event", RequestOptions.create().setForm(fields));
+    assertThat(
+            ISLET
+                .bean(JdbcTemplate.class)
+                .queryForObject(
+                    "select count(*) from water_event where client_id = ?", Long.class, guessed))
+        .isEqualTo(1);
+    page.navigate(enclosure + "/water");
+    file(page, "day,what,amount\n2026-03-01,change,20\n");
+    send(page, "Add to log");
+    assertThat(page.locator(".flash")).containsText("1 lines read, 1 of them new.");
   }
 
   @Test

@@ -46,15 +46,15 @@ interface WaterLineRepository extends Repository<WaterLine, String> {
   List<Long> countAsNitrogen(Collection<Long> enclosureIds);
 
   /** An id that was used already, and whether what it named was taken back since. */
-  record Known(UUID clientId, boolean isVoid) {}
+  record Known(UUID clientId, long enclosureId, boolean isVoid) {}
 
   @Query(
       """
-      select new app.islet.web.waterlog.WaterLineRepository$Known(t.clientId,
+      select new app.islet.web.waterlog.WaterLineRepository$Known(t.clientId, t.enclosureId,
         exists (select 1 from WaterTestEntry v where v.voids = t.id))
       from WaterTestEntry t where t.clientId in :ids
       union all
-      select new app.islet.web.waterlog.WaterLineRepository$Known(e.clientId,
+      select new app.islet.web.waterlog.WaterLineRepository$Known(e.clientId, e.enclosureId,
         exists (select 1 from WaterEventEntry v where v.voids = e.id))
       from WaterEventEntry e where e.clientId in :ids""")
   List<Known> known(Collection<UUID> ids);

@@ -217,7 +217,12 @@ public class WaterLog {
     while (!asked.isEmpty()) {
       Map<UUID, Boolean> voidById =
           lines.known(asked.stream().map(Row::id).toList()).stream()
-              .collect(Collectors.toMap(Known::clientId, Known::isVoid));
+              // What somebody elsewhere wrote under the same id, by chance or on purpose, is not
+              // this
+              // line.
+              .collect(
+                  Collectors.toMap(
+                      Known::clientId, k -> k.isVoid() || k.enclosureId() != enclosureId));
       fresh.addAll(asked.stream().filter(r -> !voidById.containsKey(r.id())).toList());
       asked =
           asked.stream().filter(r -> voidById.getOrDefault(r.id(), false)).map(Row::again).toList();
