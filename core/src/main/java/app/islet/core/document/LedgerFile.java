@@ -4,6 +4,8 @@ import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.livestock.UnbalancedException;
+import app.islet.core.text.CsvCell;
+import app.islet.core.text.PossibleDays;
 import app.islet.core.text.Problem;
 import app.islet.core.text.UnreadableException;
 import java.io.IOException;
@@ -155,7 +157,7 @@ public final class LedgerFile {
 
     private String cell(Line line, String column) {
       int at = columns.indexOf(column);
-      return at < 0 ? "" : line.cells.get(at).strip();
+      return at < 0 ? "" : CsvCell.read(line.cells.get(at).strip());
     }
 
     private Optional<Movement> movement(Line line) {
@@ -170,6 +172,9 @@ public final class LedgerFile {
       } catch (DateTimeParseException e) {
         return refuse(
             line, "the date is \"%s\"; write it as 2027-03-21".formatted(cell(line, "date")));
+      }
+      if (!PossibleDays.contains(day)) {
+        return refuse(line, PossibleDays.sentence(day));
       }
       String count = cell(line, "count");
       if (!WHOLE.matcher(count).matches()) {
@@ -217,12 +222,12 @@ public final class LedgerFile {
       for (Movement m : movements) {
         printer.printRecord(
             m.day(),
-            m.animals(),
+            CsvCell.written(m.animals()),
             m.count(),
-            written(m.from(), OUT_OF),
-            written(m.to(), INTO),
-            m.cause(),
-            m.note());
+            CsvCell.written(written(m.from(), OUT_OF)),
+            CsvCell.written(written(m.to(), INTO)),
+            CsvCell.written(m.cause()),
+            CsvCell.written(m.note()));
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -264,7 +264,10 @@ public final class Fields {
   public Optional<LocalDate> optionalDate(String field) {
     Optional<String> text = optionalText(field, 10);
     try {
-      return text.map(LocalDate::parse);
+      Optional<LocalDate> day = text.map(LocalDate::parse);
+      day.filter(d -> !PossibleDays.contains(d))
+          .ifPresent(d -> problem(field, PossibleDays.sentence(d)));
+      return day.filter(PossibleDays::contains);
     } catch (DateTimeParseException e) {
       problem(field, "\"%s\" is not a date such as 2026-03-01".formatted(text.orElse("")));
       return Optional.empty();

@@ -5,8 +5,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Clock;
+import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -38,6 +40,15 @@ class SecurityConfiguration {
   /** The camera photographs the animals; nothing else of the device is asked for. */
   private static final String PERMISSIONS =
       "camera=(self), geolocation=(), microphone=(), payment=(), usb=(), bluetooth=()";
+
+  /** Health and metrics answer on their own port alone, which is on loopback. */
+  @Bean
+  @Order(0)
+  SecurityFilterChain watched(HttpSecurity http) throws Exception {
+    return http.securityMatcher(EndpointRequest.toAnyEndpoint())
+        .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+        .build();
+  }
 
   @Bean
   SecurityFilterChain filters(

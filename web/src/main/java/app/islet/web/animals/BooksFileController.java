@@ -16,10 +16,10 @@ import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.support.Downloads;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
+import app.islet.web.support.NotTextException;
 import app.islet.web.support.Reply;
+import app.islet.web.support.TextFiles;
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
@@ -78,13 +78,13 @@ class BooksFileController {
       return reply.notDone(Messages.text("animals.file-wanted"), page);
     }
     try {
-      String text = utf8(file);
+      String text = TextFiles.utf8(file);
       List<Movement> read = LedgerFile.readOn(String.valueOf(file.getOriginalFilename()), text);
       return enter(context, read, form, reply);
     } catch (UnreadableException e) {
       return reply.notDone(e.getMessage(), page);
-    } catch (CharacterCodingException e) {
-      return reply.notDone(Messages.text("animals.file-not-text"), page);
+    } catch (NotTextException e) {
+      return reply.notDone(e.getMessage(), page);
     }
   }
 
@@ -131,9 +131,5 @@ class BooksFileController {
         .filter(m -> m.animals().equals(name) && !m.from().isKept())
         .mapToInt(Movement::count)
         .sum();
-  }
-
-  private static String utf8(MultipartFile file) throws IOException {
-    return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file.getBytes())).toString();
   }
 }

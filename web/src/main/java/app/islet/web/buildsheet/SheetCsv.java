@@ -2,6 +2,7 @@ package app.islet.web.buildsheet;
 
 import app.islet.core.build.BillLine;
 import app.islet.core.quantity.Quantity;
+import app.islet.core.text.CsvCell;
 import app.islet.web.buildlog.Tariff;
 import app.islet.web.support.Units;
 import java.io.IOException;
@@ -46,17 +47,18 @@ final class SheetCsv {
   }
 
   private static List<Object> row(BillLine line, KeptSheet kept, Units u) {
-    List<Object> row = new ArrayList<>(List.of(line.group(), line.thing()));
+    List<Object> row =
+        new ArrayList<>(List.of(CsvCell.written(line.group()), CsvCell.written(line.thing())));
     for (int n = 0; n < AMOUNTS; n++) {
       boolean there = n < line.amounts().size();
       Quantity amount = there ? line.amounts().get(n) : Quantity.count(0);
       row.add(there ? u.number(amount) : "");
       row.add(there ? u.unit(amount) : "");
     }
-    row.add(u.text(line.note()));
+    row.add(CsvCell.written(u.text(line.note())));
     row.add(line.present() ? "yes" : "no");
     row.add(kept.cost(line, u.system()).map(cost -> cost.sum().toPlainString()).orElse(""));
-    row.add(kept.tariff().map(Tariff::currency).orElse(""));
+    row.add(kept.tariff().map(Tariff::currency).map(CsvCell::written).orElse(""));
     return row;
   }
 }

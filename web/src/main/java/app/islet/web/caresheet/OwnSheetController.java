@@ -14,11 +14,10 @@ import app.islet.web.collection.Role;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
+import app.islet.web.support.NotTextException;
 import app.islet.web.support.Reply;
+import app.islet.web.support.TextFiles;
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -182,34 +181,23 @@ class OwnSheetController {
       @RequestParam(required = false) MultipartFile file,
       @RequestParam(defaultValue = "") String text,
       Model model,
-      Reply reply) {
+      Reply reply)
+      throws IOException {
     context.require(Role.KEEPER);
     String yaml = text;
     try {
       if (file != null && !file.isEmpty()) {
-        yaml = utf8(file);
+        yaml = TextFiles.utf8(file);
       }
       CareSheet sheet = sheets.save(context, yaml, "read from a file");
       return reply.saved(
           sheet.name() + " is among your care sheets.", context.path("/care/" + sheet.id()));
     } catch (UnreadableException e) {
       model.addAttribute("problems", e.problems());
-    } catch (IOException e) {
-      model.addAttribute(
-          "problems", List.of(new Problem("", 1, "this is not a text file in UTF-8")));
+    } catch (NotTextException e) {
+      model.addAttribute("problems", List.of(new Problem("", 1, e.getMessage())));
     }
     model.addAttribute("text", yaml);
     return reply.refused("caresheet/import");
-  }
-
-  private static String utf8(MultipartFile file) throws IOException {
-    try {
-      return StandardCharsets.UTF_8
-          .newDecoder()
-          .decode(ByteBuffer.wrap(file.getBytes()))
-          .toString();
-    } catch (CharacterCodingException e) {
-      throw new IOException("not UTF-8", e);
-    }
   }
 }

@@ -16,9 +16,9 @@ import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Form;
 import app.islet.web.support.RefusedException;
 import app.islet.web.support.Reply;
+import app.islet.web.support.TextFiles;
 import app.islet.web.support.Units;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -99,8 +99,7 @@ class ClimateController {
       throws IOException {
     context.require(Role.KEEPER);
     EnclosureSnapshot state = snapshots.get(context, id);
-    String text =
-        file == null || file.isEmpty() ? log : new String(file.getBytes(), StandardCharsets.UTF_8);
+    String text = file == null || file.isEmpty() ? log : TextFiles.utf8(file);
     ReadingLog read = ReadingLog.read(text, context.system());
     List<String> problems = read.problems();
     if (problems.isEmpty()) {

@@ -2,12 +2,17 @@ package app.islet.web.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * Writes SVG. Numbers have at most two places and a point, so that a drawing repeats byte for byte.
  */
 final class Svg {
   private static final double MOST = 1e9;
+
+  /** What XML 1.0 does not allow: a file with it is none. */
+  private static final Pattern NOT_XML =
+      Pattern.compile("[^\\t\\n\\r\\x{20}-\\x{D7FF}\\x{E000}-\\x{FFFD}\\x{10000}-\\x{10FFFF}]");
 
   private final StringBuilder out = new StringBuilder(2048);
 
@@ -89,7 +94,10 @@ final class Svg {
   }
 
   private static String escape(String text) {
-    return text.replace("&", "&amp;")
+    return NOT_XML
+        .matcher(text)
+        .replaceAll("")
+        .replace("&", "&amp;")
         .replace("<", "&lt;")
         .replace(">", "&gt;")
         .replace("\"", "&quot;");

@@ -16,8 +16,8 @@ import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
+import app.islet.web.support.TextFiles;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -136,7 +136,7 @@ class NewEnclosureController {
 
   private EnclosureDocument read(CollectionContext context, MultipartFile file) throws IOException {
     String name = Optional.ofNullable(file.getOriginalFilename()).orElse("the file");
-    return beginnings.read(context, name, new String(file.getBytes(), StandardCharsets.UTF_8));
+    return beginnings.read(context, name, TextFiles.utf8(file));
   }
 
   /** Puts the design of a file in the place of this one; who lives here stays who it is. */

@@ -5,6 +5,7 @@ import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.quantity.TypedNumber;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.text.PossibleDays;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
@@ -29,11 +30,6 @@ public final class Form {
   public static final String SENT = Form.class.getName();
 
   private static final Pattern CONTROL = Pattern.compile("[\\p{Cntrl}&&[^\\t\\r\\n]]");
-
-  /** Nobody logs an older day, and nobody plans for a later one. */
-  private static final LocalDate FIRST_DAY = LocalDate.of(1900, 1, 1);
-
-  private static final LocalDate LAST_DAY = LocalDate.of(2200, 1, 1);
 
   private final Map<String, String> typed;
   private final UnitSystem units;
@@ -211,8 +207,8 @@ public final class Form {
     }
     try {
       LocalDate day = LocalDate.parse(text);
-      if (day.isBefore(FIRST_DAY) || day.isAfter(LAST_DAY)) {
-        refuse(id, "A day from %s to %s, please.".formatted(FIRST_DAY, LAST_DAY));
+      if (day.isBefore(PossibleDays.FIRST) || day.isAfter(PossibleDays.LAST)) {
+        refuse(id, "A day from %s to %s, please.".formatted(PossibleDays.FIRST, PossibleDays.LAST));
         return Optional.empty();
       }
       return Optional.of(day);

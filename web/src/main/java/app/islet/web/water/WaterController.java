@@ -16,6 +16,7 @@ import app.islet.web.snapshot.Snapshots;
 import app.islet.web.snapshot.WaterRecords;
 import app.islet.web.support.Form;
 import app.islet.web.support.Reply;
+import app.islet.web.support.TextFiles;
 import app.islet.web.waterlog.KitUnits;
 import app.islet.web.waterlog.WaterLine;
 import app.islet.web.waterlog.WaterLog;
@@ -186,10 +187,7 @@ class WaterController {
       throws IOException {
     context.require(Role.KEEPER);
     Shown shown = shown(context, id);
-    String text =
-        file == null || file.isEmpty()
-            ? table
-            : new String(file.getBytes(), StandardCharsets.UTF_8);
+    String text = file == null || file.isEmpty() ? table : TextFiles.utf8(file);
     KitUnits usual = new KitUnits(context.system(), countsAs.equals(TestForm.ION));
     WaterCsv csv = WaterCsv.read(text, usual, id, context.today());
     if (use && csv.unreadable().isEmpty()) {
@@ -198,7 +196,6 @@ class WaterController {
           "%d lines read, %d of them new.".formatted(csv.rows().size(), added),
           address(context, id));
     }
-    if (!csv.unreadable().isEmpty() || !csv.refused().isEmpty()) {}
     KitUnits kit = new KitUnits(context.system(), csv.asIon());
     model.addAttribute("state", shown.state());
     model.addAttribute(

@@ -2,6 +2,7 @@ package app.islet.web.water;
 
 import app.islet.core.quantity.Range;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.text.PossibleDays;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterRecord;
@@ -320,7 +321,7 @@ record WaterCsv(
         throw new IllegalArgumentException(
             "\"%s\" is not a day such as 2026-03-01".formatted(cell), e);
       }
-      if (day.isAfter(today) || day.getYear() < 1900) {
+      if (day.isAfter(today) || !PossibleDays.contains(day)) {
         throw new IllegalArgumentException(
             "%s is %s".formatted(day, day.isAfter(today) ? "still to come" : "too long ago"));
       }

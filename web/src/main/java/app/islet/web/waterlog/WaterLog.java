@@ -1,5 +1,6 @@
 package app.islet.web.waterlog;
 
+import app.islet.core.text.PossibleDays;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterTest;
@@ -38,7 +39,6 @@ public class WaterLog {
   /** Older than this, tests say nothing of today; pages that show them all ask for all. */
   public static final int DAYS_THAT_COUNT = 400;
 
-  private static final LocalDate FIRST_DAY = LocalDate.of(1900, 1, 1);
   private static final int AT_ONCE = 500;
 
   private final EnclosureStore enclosures;
@@ -98,7 +98,7 @@ public class WaterLog {
   /** All of one enclosure, the oldest first. */
   @Transactional(readOnly = true)
   public List<WaterLine> all(long enclosureId) {
-    return lines.since(List.of(enclosureId), FIRST_DAY);
+    return lines.since(List.of(enclosureId), PossibleDays.FIRST);
   }
 
   /** The newest lines of one enclosure, the newest first. */

@@ -78,6 +78,10 @@ public final class OtherServer implements AutoCloseable {
     }
   }
 
+  public String address() {
+    return "http://127.0.0.1:" + port;
+  }
+
   public int port() {
     return port;
   }
