@@ -53,7 +53,7 @@ class KillBenchmark {
     String today = LocalDate.now(ZoneOffset.UTC).minusDays(1).toString();
     return List.of(
         new Kind("life_entry", "/animals/1/happened", Map.of("kind", "SEEN", "happenedOn", today)),
-        new Kind("measurement", "/animals/1/growth", Map.of("measuredLength", "22", "day", today)),
+        new Kind("measurement", "/animals/1/growth", Map.of("length", "22", "day", today)),
         new Kind("water_test", "/enclosures/1/water/test", Map.of("nitrate", "5", "day", today)),
         new Kind(
             "water_event",
