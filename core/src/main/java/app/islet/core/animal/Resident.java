@@ -29,6 +29,19 @@ public record Resident(String name, CareSheet species, Heads heads, Size size, K
   /** How long a form lasts at most where its sheet does not say; from memory. */
   private static final double FORM_MONTHS = 6;
 
+  /** One of a kind, of which nothing more is known. */
+  public static Resident one(CareSheet species) {
+    return new Resident(
+        species.name(),
+        species,
+        1,
+        0,
+        0,
+        OptionalDouble.empty(),
+        OptionalDouble.empty(),
+        Optional.empty());
+  }
+
   /** Kept as the default school of the species keeps it, fed by its sheet and long at home. */
   public Resident(
       String name,

@@ -52,7 +52,13 @@ class SecurityConfiguration {
 
   @Bean
   SecurityFilterChain filters(
-      HttpSecurity http, RequestCache asked, GuardedSignIn signIn, Clock clock) throws Exception {
+      HttpSecurity http,
+      RequestCache asked,
+      UserDetailsService people,
+      PasswordEncoder passwords,
+      SignInGuard guard,
+      Clock clock)
+      throws Exception {
     return http.authorizeHttpRequests(
             requests ->
                 requests
@@ -77,7 +83,7 @@ class SecurityConfiguration {
                     .anyRequest()
                     .authenticated())
         // This one alone: a second behind it would look at what the guard has refused.
-        .authenticationManager(new ProviderManager(signIn))
+        .authenticationManager(new ProviderManager(signIn(people, passwords, guard)))
         .requestCache(cache -> cache.requestCache(asked))
         .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
         .formLogin(
@@ -121,8 +127,8 @@ class SecurityConfiguration {
                     : "/login?error"));
   }
 
-  @Bean
-  GuardedSignIn signIn(UserDetailsService people, PasswordEncoder passwords, SignInGuard guard) {
+  private static GuardedSignIn signIn(
+      UserDetailsService people, PasswordEncoder passwords, SignInGuard guard) {
     DaoAuthenticationProvider provider = new DaoAuthenticationProvider(people);
     provider.setPasswordEncoder(passwords);
     return new GuardedSignIn(provider, guard);

@@ -15,11 +15,11 @@ import app.islet.web.animal.LifeLog;
 import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureStore;
+import app.islet.web.figure.RateRow;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
-import app.islet.web.support.Units;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -57,9 +57,6 @@ class RatesController {
     this.enclosures = enclosures;
   }
 
-  /** One place of the table. */
-  record Row(String place, int cases, String months, String rate) {}
-
   @GetMapping
   String show(CollectionContext context, Form form, Model model) {
     List<Animal> all = animals.all(context);
@@ -84,7 +81,9 @@ class RatesController {
                 cases(ledger, some, form.typed("case")),
                 from,
                 last);
-    model.addAttribute("rows", found.stream().map(i -> row(i, names, context.units())).toList());
+    model.addAttribute(
+        "rows",
+        found.stream().map(i -> RateRow.of(names.name(i.place()), i, context.units())).toList());
     model.addAttribute("verdict", verdict(found, names));
     model.addAttribute("fields", fields(context, form, all, ledger, some));
     return "animals/rates";
@@ -107,22 +106,6 @@ class RatesController {
       }
     }
     return all;
-  }
-
-  private static Row row(Incidents i, PlaceNames names, Units u) {
-    return new Row(
-        names.name(i.place()),
-        i.cases(),
-        u.figure(i.animalMonths()),
-        i.rate()
-            .map(
-                r ->
-                    Messages.text(
-                        "animals.rate",
-                        u.figure(r.perAnimalMonth()),
-                        u.figure(r.low()),
-                        u.figure(r.high())))
-            .orElse(""));
   }
 
   private static String verdict(List<Incidents> found, PlaceNames names) {

@@ -106,16 +106,7 @@ class ArrivalController {
   }
 
   private static List<Meeting> meetings(CareSheet sheet, List<Resident> met, Units u) {
-    Resident one =
-        new Resident(
-            sheet.name(),
-            sheet,
-            1,
-            0,
-            0,
-            OptionalDouble.empty(),
-            OptionalDouble.empty(),
-            Optional.empty());
+    Resident one = Resident.one(sheet);
     List<Resident> together = new ArrayList<>(met);
     together.add(one);
     return Compatibility.of(together).pairs().stream()

@@ -19,6 +19,7 @@ import app.islet.web.enclosure.Designs;
 import app.islet.web.enclosure.EnclosureRecord;
 import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.enclosure.Rooms;
+import app.islet.web.figure.RateRow;
 import app.islet.web.healthlog.HealthCase;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Units;
@@ -66,9 +67,7 @@ class Clusters {
    * @param none without any, those with the most time first
    * @param verdict whether two of them differ without doubt
    */
-  record Table(String title, List<Row> rows, List<Row> none, String verdict) {}
-
-  record Row(String group, int cases, String months, String rate) {}
+  record Table(String title, List<RateRow> rows, List<RateRow> none, String verdict) {}
 
   /** Cases of the last year by tank, season, school, source and water. */
   List<Table> of(CollectionContext context, List<HealthCase> all) {
@@ -166,7 +165,7 @@ class Clusters {
   }
 
   private static Table table(String title, List<Incidents> groups, Units u) {
-    Map<Boolean, List<Row>> rows =
+    Map<Boolean, List<RateRow>> rows =
         groups.stream()
             .sorted(
                 Comparator.comparingDouble(Clusters::rate)
@@ -174,7 +173,8 @@ class Clusters {
                     .reversed())
             .collect(
                 Collectors.partitioningBy(
-                    i -> i.cases() > 0, Collectors.mapping(i -> row(i, u), Collectors.toList())));
+                    i -> i.cases() > 0,
+                    Collectors.mapping(i -> RateRow.of(i.place(), i, u), Collectors.toList())));
     String verdict =
         groups.size() < 2
             ? ""
@@ -186,21 +186,5 @@ class Clusters {
 
   private static double rate(Incidents i) {
     return i.rate().map(IncidentRate::perAnimalMonth).orElse(0.0);
-  }
-
-  private static Row row(Incidents i, Units u) {
-    return new Row(
-        i.place(),
-        i.cases(),
-        u.figure(i.animalMonths()),
-        i.rate()
-            .map(
-                r ->
-                    Messages.text(
-                        "animals.rate",
-                        u.figure(r.perAnimalMonth()),
-                        u.figure(r.low()),
-                        u.figure(r.high())))
-            .orElse(""));
   }
 }

@@ -23,7 +23,6 @@ import app.islet.web.support.Reply;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -109,16 +108,7 @@ class HoldingController {
             .library(context)
             .find(form.typed("species"))
             .orElseThrow(() -> new RefusedException(Messages.text("rearing.choose-species")));
-    Resident one =
-        new Resident(
-            sheet.name(),
-            sheet,
-            1,
-            0,
-            0,
-            OptionalDouble.empty(),
-            OptionalDouble.empty(),
-            Optional.empty());
+    Resident one = Resident.one(sheet);
     Enclosure tub =
         HoldingTub.enclosure(
             one,
