@@ -184,6 +184,13 @@ class SignInTest {
     assertThatThrownBy(() -> memberships.resetLink(context(owner, pond), member.id()))
         .isInstanceOf(RefusedException.class)
         .hasMessageContaining("belongs to another collection too");
+    Person second = somebody();
+    ISLET
+        .bean(JdbcTemplate.class)
+        .update("insert into membership values (?, ?, 'OWNER')", pond.id(), second.id());
+    assertThatThrownBy(() -> memberships.resetLink(context(owner, pond), second.id()))
+        .as("one owner does not take another's place")
+        .isInstanceOf(RefusedException.class);
   }
 
   @Test

@@ -52,6 +52,21 @@ public class Passwords {
     return true;
   }
 
+  /** Whether a password is somebody's. */
+  public boolean isOf(Person person, String password) {
+    return hashes.matches(password, person.passwordHash());
+  }
+
+  /** Makes an account one that nobody signs in with any more, under a name that is nobody's. */
+  @Transactional
+  public void forget(long personId, String name) {
+    Person person = people.findById(personId).orElseThrow();
+    String login = person.login();
+    person.forget("left-" + personId, name, hashes.encode(Tokens.make()), clock.instant());
+    people.saveAndFlush(person);
+    visits.endAll(login);
+  }
+
   /** Makes a link to a new password for somebody; answers the end of its address. */
   @Transactional
   public String link(long personId, long madeBy) {

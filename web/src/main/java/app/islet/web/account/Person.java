@@ -60,6 +60,15 @@ public class Person {
     this.passwordHash = hash;
   }
 
+  /** Nothing of who it was is left. */
+  void forget(String nobody, String newName, String hash, Instant now) {
+    this.login = nobody;
+    this.name = newName;
+    this.passwordHash = hash;
+    this.disabledAt = now;
+    this.homeCollectionId = null;
+  }
+
   /** The collection the first page leads to. */
   void livesIn(@Nullable Long collectionId) {
     this.homeCollectionId = collectionId;

@@ -134,8 +134,8 @@ public class Memberships {
    * A one-time link to a new password for a member.
    *
    * @return the end of its address
-   * @throws RefusedException if the member belongs to a collection that is not the owner's: then
-   *     whoever runs the machine makes the link
+   * @throws RefusedException if the member belongs to another collection too, or is an owner: then
+   *     whoever runs the machine makes the link, or one owner could take another's place
    */
   @Transactional
   public String resetLink(CollectionContext context, long personId) {
@@ -145,8 +145,9 @@ public class Memberships {
             .filter(m -> m.role() != Role.LINKED_HELPER)
             .orElseThrow(() -> new RefusedException(Messages.text("members.nobody")));
     boolean elsewhere =
-        memberships.ofPerson(member.person().login()).stream()
-            .anyMatch(m -> !m.collection().id().equals(context.collectionId()));
+        member.role() == Role.OWNER
+            || memberships.ofPerson(member.person().login()).stream()
+                .anyMatch(m -> !m.collection().id().equals(context.collectionId()));
     if (elsewhere) {
       throw new RefusedException(Messages.text("members.elsewhere", member.person().name()));
     }

@@ -14,7 +14,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.Principal;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Controller;
@@ -84,17 +83,19 @@ class JoinController {
     if (form.hasErrors()) {
       return reply.refused(page(token, null, form, model));
     }
-    Optional<AnimalCollection> collection;
+    AnimalCollection joined;
     try {
-      collection =
+      // Should the link be of no use any more by now, no account is made either.
+      joined =
           transactions.execute(
-              status -> invitations.accept(token, people.register(login, name, password)));
+              status ->
+                  invitations
+                      .accept(token, people.register(login, name, password))
+                      .orElseThrow(() -> new NotFoundException("no such invitation")));
     } catch (DataIntegrityViolationException e) {
       form.refuse("login", "That sign-in is taken; please choose another.");
       return reply.refused(page(token, null, form, model));
     }
-    AnimalCollection joined =
-        collection.orElseThrow(() -> new NotFoundException("no such invitation"));
     signIns.enter(login, request, response);
     return reply.done("/c/" + joined.slug());
   }

@@ -11,7 +11,6 @@ import app.islet.web.collection.NewCollections;
 import app.islet.web.enclosure.Designs;
 import app.islet.web.enclosure.Rooms;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.ZoneId;
 import java.util.UUID;
@@ -19,8 +18,6 @@ import java.util.concurrent.atomic.AtomicInteger;
 
 /** What a keeper's hands do in more than one test. */
 public final class Hands {
-  private static final double PATIENCE_MS = 10_000;
-
   private static final AtomicInteger MADE = new AtomicInteger();
 
   private Hands() {}
@@ -39,17 +36,7 @@ public final class Hands {
   public static void send(Page page, String name) {
     page.evaluate("document.documentElement.toggleAttribute('data-left', true)");
     press(page, name);
-    try {
-      page.waitForSelector(
-          "html:not([data-left])", new Page.WaitForSelectorOptions().setTimeout(PATIENCE_MS));
-    } catch (TimeoutError e) {
-      // Once in some thousand presses on a busy machine the browser does nothing; told, so that it
-      // is noticed if it becomes more.
-      System.err.println(
-          "The button " + name + " did nothing at " + page.url() + "; pressed again");
-      press(page, name);
-      page.waitForSelector("html:not([data-left])");
-    }
+    page.waitForSelector("html:not([data-left])");
     page.waitForLoadState();
   }
 
