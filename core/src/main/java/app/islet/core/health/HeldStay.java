@@ -6,6 +6,7 @@ import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.livestock.Presence;
 import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -90,6 +91,20 @@ public record HeldStay(
   /** 1 on the first day. */
   public long day(LocalDate today) {
     return ChronoUnit.DAYS.between(since, today) + 1;
+  }
+
+  /** How long it lasts, and of quarantine when it may end. */
+  public String words(LocalDate today) {
+    String clock =
+        "%s, day %d of %.0f to %.0f."
+            .formatted(purpose.words(), day(today), usualDays.min(), usualDays.max());
+    if (purpose != Purpose.QUARANTINE) {
+      return clock;
+    }
+    return clock
+        + (isFree(today)
+            ? " May go, if nothing showed."
+            : " May go from " + English.shortDay(free()) + ", if nothing shows.");
   }
 
   /** The first day they may go, if nothing showed. */

@@ -44,6 +44,8 @@ class HeldStayTest {
               assertThat(stay.animals()).isEqualTo("A");
               assertThat(stay.home()).contains("tank");
               assertThat(stay.day(START.plusDays(52))).isEqualTo(3);
+              assertThat(stay.words(START.plusDays(52)))
+                  .isEqualTo("Hospital tub, day 3 of 0 to 14.");
             });
   }
 
@@ -80,6 +82,9 @@ class HeldStayTest {
     HeldStay stay = stays(newcomer, Map.of("tub", Purpose.QUARANTINE), day).get(0);
     assertThat(stay.home()).isEmpty();
     assertThat(stay.isFree(START.plusDays(day))).isEqualTo(free);
+    assertThat(stay.words(START.plusDays(day)))
+        .endsWith(
+            free ? "May go, if nothing showed." : "May go from 12 Feb 2027, if nothing shows.");
     assertThat(stay.isLong(START.plusDays(day))).isEqualTo(isLong);
   }
 }

@@ -49,13 +49,7 @@ record AnimalHint(String text, String page, boolean grave) {
 
   /** The clock of its days, and before they are over what a move might carry along. */
   private static AnimalHint held(HeldStay stay, Subject s) {
-    String day =
-        Messages.text(
-            "health.held.day",
-            stay.purpose().words(),
-            stay.day(s.today()),
-            (int) stay.usualDays().min(),
-            (int) stay.usualDays().max());
+    String day = stay.words(s.today());
     if (stay.purpose() != Purpose.QUARANTINE || stay.isFree(s.today())) {
       return new AnimalHint(day, "", stay.isLong(s.today()));
     }
@@ -67,14 +61,7 @@ record AnimalHint(String text, String page, boolean grave) {
             .stream()
             .map(Crossing::words)
             .collect(English.listing());
-    return new AnimalHint(
-        day
-            + " "
-            + Messages.text("health.held.until", English.shortDay(stay.free()))
-            + " "
-            + Messages.text("health.held.carries", carries),
-        "",
-        false);
+    return new AnimalHint(day + " " + Messages.text("health.held.carries", carries), "", false);
   }
 
   private static boolean isSoon(NextStage next, LocalDate today) {

@@ -104,6 +104,11 @@ public class Erasure {
    */
   @Transactional
   public void person(Person person) {
+    // Two owners may go at once: the second finds itself alone.
+    sql.queryForList(
+        "select id from collection where id in (select collection_id from membership where person_id = ?) order by id for update",
+        Long.class,
+        person.id());
     List<String> alone =
         sql.queryForList(
             """

@@ -10,6 +10,9 @@ import org.springframework.data.jpa.repository.Query;
 interface InvitationRepository extends JpaRepository<Invitation, Long> {
   Optional<Invitation> findByTokenHash(String tokenHash);
 
+  @Query("select i.collectionId from Invitation i where i.tokenHash = :hash")
+  Optional<Long> collectionOf(String hash);
+
   @Lock(LockModeType.PESSIMISTIC_WRITE)
   @Query("select i from Invitation i where i.tokenHash = :hash")
   Optional<Invitation> lock(String hash);

@@ -100,11 +100,14 @@ public class Invitations {
    */
   @Transactional
   public Optional<AnimalCollection> accept(String token, Person person) {
+    String hash = Tokens.hash(token);
+    // The collection first, as whoever takes the invitation back does.
+    Optional<AnimalCollection> locked = invitations.collectionOf(hash).map(collections::lock);
     Optional<Invitation> invitation =
-        invitations.lock(Tokens.hash(token)).filter(i -> i.isOpen(clock.instant()));
+        locked.flatMap(c -> invitations.lock(hash)).filter(i -> i.isOpen(clock.instant()));
     return invitation.map(
         i -> {
-          AnimalCollection collection = collections.lock(i.collectionId());
+          AnimalCollection collection = locked.orElseThrow();
           i.accept(person.id(), clock.instant());
           if (!memberships.existsById(new Membership.Key(collection.id(), person.id()))) {
             memberships.saveAndFlush(new Membership(collection, person, i.role()));

@@ -6,7 +6,6 @@ import app.islet.core.enclosure.Purpose;
 import app.islet.core.health.HealthTables;
 import app.islet.core.health.HeldStay;
 import app.islet.core.quantity.Range;
-import app.islet.core.text.English;
 import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Books;
@@ -57,9 +56,8 @@ class HeldLines {
    *
    * @param day as in {@code Quarantine, day 18 of 42 to 84}
    * @param home where it belongs, or that it is new
-   * @param free since when it may go, if nothing showed
    */
-  record Line(long animalId, String who, String day, String home, String free, boolean isLong) {}
+  record Line(long animalId, String who, String day, String home, boolean isLong) {}
 
   List<Line> of(CollectionContext context) {
     List<EnclosureSummary> all = summaries.of(context, enclosures.all(context));
@@ -124,23 +122,10 @@ class HeldLines {
 
   private static Line line(
       HeldStay stay, Animal animal, Map<String, String> places, LocalDate today) {
-    String day =
-        Messages.text(
-            "health.held.day",
-            stay.purpose().words(),
-            stay.day(today),
-            (int) stay.usualDays().min(),
-            (int) stay.usualDays().max());
     String home =
         stay.home()
             .map(key -> Messages.text("health.held.home", places.getOrDefault(key, "")))
             .orElse(Messages.text("health.held.new"));
-    String free =
-        stay.purpose() != Purpose.QUARANTINE
-            ? ""
-            : stay.isFree(today)
-                ? Messages.text("health.held.free")
-                : Messages.text("health.held.until", English.shortDay(stay.free()));
-    return new Line(animal.id(), animal.name(), day, home, free, stay.isLong(today));
+    return new Line(animal.id(), animal.name(), stay.words(today), home, stay.isLong(today));
   }
 }
