@@ -40,7 +40,7 @@ class ArchitectureTest {
           List.of("care", "enclosure"),
           List.of("animal", "waterlog", "tasklog", "buildlog", "feed", "larder"),
           List.of("snapshot", "rearing", "healthlog"),
-          List.of("summary"),
+          List.of("summary", "archive"),
           List.of(
               "setup",
               "overview",

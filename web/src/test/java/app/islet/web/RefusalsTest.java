@@ -101,7 +101,9 @@ class RefusalsTest {
   void a_collection_whose_name_has_no_latin_letter_has_an_address_all_the_same() {
     for (int time = 0; time < 2; time++) {
       HttpResponse<String> made =
-          KEEPER.post(MILL + "/collection/another", Map.of("another", "水の庭"));
+          KEEPER.post(
+              MILL + "/collection/another",
+              Map.of("another", "水の庭", "clientId", UUID.randomUUID().toString()));
       assertThat(made.statusCode()).isEqualTo(302);
       String address = made.headers().firstValue("Location").orElseThrow();
       assertThat(KEEPER.get(address.replaceFirst("^https?://[^/]+", "")).statusCode())

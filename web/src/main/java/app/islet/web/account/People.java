@@ -1,6 +1,7 @@
 package app.islet.web.account;
 
 import app.islet.core.quantity.UnitSystem;
+import java.time.Clock;
 import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
@@ -12,12 +13,17 @@ import org.springframework.transaction.annotation.Transactional;
 /** Those who sign in. */
 @Service
 public class People {
+  /** No password has it. */
+  private static final String NO_HASH = "none";
+
   private final PersonRepository people;
   private final PasswordEncoder passwords;
+  private final Clock clock;
 
-  People(PersonRepository people, PasswordEncoder passwords) {
+  People(PersonRepository people, PasswordEncoder passwords, Clock clock) {
     this.people = people;
     this.passwords = passwords;
+    this.clock = clock;
   }
 
   /** Whether anybody can sign in yet. */
@@ -48,6 +54,14 @@ public class People {
   @Transactional
   public Person register(String login, String name, String password) {
     return people.saveAndFlush(new Person(login, name, passwords.encode(password)));
+  }
+
+  /** Somebody who entered something elsewhere: a name that nobody signs in with. */
+  @Transactional
+  public Person named(String name) {
+    Person person = people.saveAndFlush(new Person("name-" + Tokens.make(), name, NO_HASH));
+    person.forget("name-" + person.id(), name, NO_HASH, clock.instant());
+    return people.saveAndFlush(person);
   }
 
   /** From now on the first page leads them there. */

@@ -23,6 +23,7 @@ import org.springframework.security.web.authentication.AuthenticationFailureHand
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.savedrequest.RequestCache;
@@ -91,6 +92,7 @@ class SecurityConfiguration {
                 form.loginPage("/login").successHandler(entered(asked)).failureHandler(refused()))
         .logout(logout -> logout.logoutSuccessUrl("/login?logout"))
         .addFilterBefore(new AbsoluteLimit(clock), SecurityContextHolderFilter.class)
+        .addFilterBefore(new UploadSizes(), CsrfFilter.class)
         .headers(
             headers ->
                 headers

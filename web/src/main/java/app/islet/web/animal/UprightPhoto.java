@@ -46,6 +46,27 @@ public record UprightPhoto(
   private static final double QUALITY = 0.85;
   private static final Set<String> FORMATS = Set.of("jpeg", "png", "webp");
 
+  /** Whether a picture is as it is kept here: JPEG, and not too large. */
+  public static boolean isKept(byte[] picture) {
+    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(picture))) {
+      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+      if (!readers.hasNext()) {
+        return false;
+      }
+      ImageReader reader = readers.next();
+      try {
+        reader.setInput(in);
+        return reader.getFormatName().equalsIgnoreCase("jpeg")
+            && Math.max(reader.getWidth(0), reader.getHeight(0)) <= LARGE
+            && reader.read(0) != null;
+      } finally {
+        reader.dispose();
+      }
+    } catch (IOException | RuntimeException e) {
+      return false;
+    }
+  }
+
   /** Reads what was uploaded, off any transaction: it takes a moment. */
   public static UprightPhoto of(byte[] file) {
     try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {

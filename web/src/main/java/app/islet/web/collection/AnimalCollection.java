@@ -9,6 +9,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.ZoneId;
+import java.util.UUID;
 
 /**
  * A living collection: the animals of one household, class or museum. Everything belongs to one.
@@ -24,6 +25,7 @@ public class AnimalCollection {
   private String name;
   private String zone;
   private String contact = "";
+  private UUID clientId;
 
   @Enumerated(EnumType.STRING)
   private WalkOrder walkOrder;
@@ -39,11 +41,12 @@ public class AnimalCollection {
   /** For Hibernate only. */
   protected AnimalCollection() {}
 
-  public AnimalCollection(String slug, String name, ZoneId zone) {
+  public AnimalCollection(String slug, String name, ZoneId zone, UUID clientId) {
     this.slug = slug;
     this.name = name;
     this.zone = zone.getId();
     this.walkOrder = WalkOrder.HYGIENE;
+    this.clientId = clientId;
   }
 
   /** In which order the rounds go through its enclosures. */

@@ -6,6 +6,7 @@ import java.text.Normalizer;
 import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,13 +31,30 @@ public class NewCollections {
   /** A collection with its owner; its address is made of its name. */
   @Transactional
   public AnimalCollection create(String name, ZoneId zone, Person owner) {
+    return create(name, zone, owner, UUID.randomUUID());
+  }
+
+  /** The same, once however often it is asked for under the same id. */
+  @Transactional
+  public AnimalCollection create(String name, ZoneId zone, Person owner, UUID clientId) {
     collections.waitFor(LOCK);
+    return made(owner, clientId).orElseGet(() -> make(name, zone, owner, clientId));
+  }
+
+  /** What somebody has made under an id already. */
+  @Transactional(readOnly = true)
+  public Optional<AnimalCollection> made(Person owner, UUID clientId) {
+    return collections.ownedBy(owner.id(), clientId);
+  }
+
+  private AnimalCollection make(String name, ZoneId zone, Person owner, UUID clientId) {
     String stem = stem(name);
     String slug = stem;
     for (int n = 2; collections.existsBySlug(slug); n++) {
       slug = stem + "-" + n;
     }
-    AnimalCollection collection = collections.saveAndFlush(new AnimalCollection(slug, name, zone));
+    AnimalCollection collection =
+        collections.saveAndFlush(new AnimalCollection(slug, name, zone, clientId));
     memberships.saveAndFlush(new Membership(collection, owner, Role.OWNER));
     return collection;
   }

@@ -99,7 +99,10 @@ class MembersController {
       return reply.refused(page(context, model, form));
     }
     return reply.done(
-        "/c/" + collections.create(name, context.collection().zone(), context.person()).slug());
+        "/c/"
+            + collections
+                .create(name, context.collection().zone(), context.person(), form.clientId())
+                .slug());
   }
 
   @PostMapping("/members/{personId}")

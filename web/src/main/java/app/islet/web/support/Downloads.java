@@ -16,6 +16,14 @@ public final class Downloads {
    *     becomes a hyphen
    */
   public static ResponseEntity<String> of(String name, MediaType type, String text) {
+    return ResponseEntity.ok()
+        .contentType(type)
+        .header(HttpHeaders.CONTENT_DISPOSITION, named(name))
+        .body(text);
+  }
+
+  /** The header that has a browser keep what it gets under such a name. */
+  public static String named(String name) {
     int dot = name.lastIndexOf('.');
     String stem =
         name.substring(0, dot)
@@ -23,11 +31,9 @@ public final class Downloads {
             .replaceAll("[^\\p{L}\\p{N}]+", "-")
             .replaceAll("^-|-$", "");
     String file = (stem.isEmpty() ? "islet" : stem) + name.substring(dot);
-    ContentDisposition disposition =
-        ContentDisposition.attachment().filename(file, StandardCharsets.UTF_8).build();
-    return ResponseEntity.ok()
-        .contentType(type)
-        .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
-        .body(text);
+    return ContentDisposition.attachment()
+        .filename(file, StandardCharsets.UTF_8)
+        .build()
+        .toString();
   }
 }

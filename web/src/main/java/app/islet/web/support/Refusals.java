@@ -15,6 +15,8 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.multipart.support.MissingServletRequestPartException;
 
 /** Answers what cannot be read or kept with a status and a sentence, never as a fault of ours. */
 @ControllerAdvice
@@ -39,6 +41,18 @@ class Refusals {
         HttpStatus.UNPROCESSABLE_ENTITY,
         "\"%s\" was not sent. Load the page again and send it once more."
             .formatted(e.getParameterName()),
+        request,
+        response);
+  }
+
+  /** No browser sends a form of a page like this. */
+  @ExceptionHandler({MultipartException.class, MissingServletRequestPartException.class})
+  void noFile(Exception e, HttpServletRequest request, HttpServletResponse response)
+      throws IOException {
+    LOG.info("A form with a file that cannot be read: {}", e.getMessage());
+    answer(
+        HttpStatus.UNPROCESSABLE_ENTITY,
+        "The file did not arrive whole. Choose it and send it once more.",
         request,
         response);
   }

@@ -11,13 +11,17 @@ import org.springframework.web.util.WebUtils;
  * Refuses a file that is too large with a sentence, before anybody reads it. The server itself
  * takes somewhat more, as it can only hang up.
  */
-final class UploadLimits implements HandlerInterceptor {
+public final class UploadLimits implements HandlerInterceptor {
   private static final long MEGABYTE = 1024 * 1024;
 
   /** A photo of a good camera; a log of decades. */
   private static final long PHOTO_MB = 12;
 
   private static final long TEXT_MB = 4;
+  private static final long COLLECTION_MB = 500;
+
+  /** Where a whole collection is read in. */
+  public static final String COLLECTION = "/collection/read-in";
 
   @Override
   public boolean preHandle(
@@ -27,7 +31,7 @@ final class UploadLimits implements HandlerInterceptor {
     if (files == null) {
       return true;
     }
-    long most = request.getRequestURI().endsWith("/photos") ? PHOTO_MB : TEXT_MB;
+    long most = most(request.getRequestURI());
     for (MultipartFile file : files.getFileMap().values()) {
       if (file.getSize() > most * MEGABYTE) {
         throw new RefusedException(
@@ -36,5 +40,12 @@ final class UploadLimits implements HandlerInterceptor {
       }
     }
     return true;
+  }
+
+  private static long most(String address) {
+    if (address.endsWith(COLLECTION)) {
+      return COLLECTION_MB;
+    }
+    return address.endsWith("/photos") ? PHOTO_MB : TEXT_MB;
   }
 }
