@@ -26,6 +26,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -105,7 +106,7 @@ class RightsMatrixTest {
         Objects.requireNonNull(
             ISLET
                 .bean(HelperLinks.class)
-                .make(context, "Matrix helper", context.today().plusDays(3))
+                .make(context, "Matrix helper", context.today().plusDays(3), UUID.randomUUID())
                 .token());
     HttpKeeper linked = HttpKeeper.stranger(base);
     linked.post("/help/" + token, Map.of());

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -34,16 +35,25 @@ public class HelperLinks {
         .toList();
   }
 
-  /** Makes an address for somebody of that name, of use until the end of a day. */
+  /**
+   * Makes an address for somebody of that name, of use until the end of a day; one, however often
+   * it is asked for under one id.
+   */
   @Transactional
-  public Membership make(CollectionContext context, String name, LocalDate lastDay) {
+  public Membership make(CollectionContext context, String name, LocalDate lastDay, UUID clientId) {
     context.require(Role.KEEPER);
     collections.lock(context);
+    return memberships
+        .madeAs(context.collectionId(), clientId)
+        .orElseGet(() -> add(context, name, lastDay, clientId));
+  }
+
+  private Membership add(CollectionContext context, String name, LocalDate lastDay, UUID clientId) {
     String token = token();
     // Nobody can sign in with it: the password is thrown away.
     Person person = people.register("link-" + token().substring(0, 20), name, token());
     return memberships.saveAndFlush(
-        Membership.byLink(context.collection(), person, lastDay, token));
+        Membership.byLink(context.collection(), person, lastDay, token, clientId));
   }
 
   /** Ends an address at once. */

@@ -7,6 +7,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** Somebody is asked to become a member; whoever has the link decides. */
@@ -17,6 +18,7 @@ public class Invitation {
   private Long id;
 
   private Long collectionId;
+  private UUID clientId;
   private String tokenHash;
   private String name;
 
@@ -32,12 +34,14 @@ public class Invitation {
   protected Invitation() {}
 
   Invitation(
+      UUID clientId,
       long collectionId,
       String tokenHash,
       String name,
       Role role,
       long invitedBy,
       Instant expiresAt) {
+    this.clientId = clientId;
     this.collectionId = collectionId;
     this.tokenHash = tokenHash;
     this.name = name;
@@ -48,6 +52,11 @@ public class Invitation {
 
   boolean isOpen(Instant now) {
     return endedAt == null && now.isBefore(expiresAt);
+  }
+
+  /** A new link in the place of one nobody has seen. */
+  void hasLink(String hash) {
+    this.tokenHash = hash;
   }
 
   void end(Instant now) {

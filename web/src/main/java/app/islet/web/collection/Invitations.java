@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,13 +41,26 @@ public class Invitations {
    */
   public record Door(String collection, String name, Role role) {}
 
-  /** Makes a link for whom the owner means; answers the end of its address. */
+  /**
+   * Makes a link for whom the owner means; answers the end of its address. Asked for twice under
+   * one id it is one invitation, and the link shown last is the one that leads in.
+   */
   @Transactional
-  public String make(CollectionContext context, String name, Role role) {
+  public String make(CollectionContext context, String name, Role role, UUID clientId) {
     members.lockAsOwner(context);
     String token = Tokens.make();
+    invitations
+        .findByCollectionIdAndClientId(context.collectionId(), clientId)
+        .ifPresentOrElse(
+            made -> made.hasLink(Tokens.hash(token)),
+            () -> add(context, token, name, role, clientId));
+    return token;
+  }
+
+  private void add(CollectionContext context, String token, String name, Role role, UUID clientId) {
     invitations.saveAndFlush(
         new Invitation(
+            clientId,
             context.collectionId(),
             Tokens.hash(token),
             name,
@@ -54,7 +68,6 @@ public class Invitations {
             context.person().id(),
             clock.instant().plus(LASTS)));
     members.note(context, "invited %s as %s".formatted(name, role.word()));
-    return token;
   }
 
   /** Those nobody has answered yet. */

@@ -11,6 +11,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.MapsId;
 import java.io.Serializable;
 import java.time.LocalDate;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** A person's part in a collection. */
@@ -37,6 +38,9 @@ public class Membership {
   /** The end of a helper's secret address; null for everybody else. */
   private @Nullable String token;
 
+  /** Under which a helper by link was asked for; null for everybody else. */
+  private @Nullable UUID clientId;
+
   /** Collection and person together. */
   @Embeddable
   public record Key(Long collectionId, Long personId) implements Serializable {}
@@ -53,10 +57,11 @@ public class Membership {
 
   /** A helper who comes by a secret address until the end of a day. */
   static Membership byLink(
-      AnimalCollection collection, Person person, LocalDate lastDay, String token) {
+      AnimalCollection collection, Person person, LocalDate lastDay, String token, UUID clientId) {
     Membership membership = new Membership(collection, person, Role.LINKED_HELPER);
     membership.lastDay = lastDay;
     membership.token = token;
+    membership.clientId = clientId;
     return membership;
   }
 

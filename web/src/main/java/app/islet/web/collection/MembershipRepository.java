@@ -2,6 +2,7 @@ package app.islet.web.collection;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -21,6 +22,10 @@ interface MembershipRepository extends JpaRepository<Membership, Membership.Key>
   @Query(
       "select m from Membership m join fetch m.collection join fetch m.person where m.token = :token")
   Optional<Membership> byLink(String token);
+
+  @Query(
+      "select m from Membership m where m.collection.id = :collectionId and m.clientId = :clientId")
+  Optional<Membership> madeAs(long collectionId, UUID clientId);
 
   @Query(
       "select m from Membership m join fetch m.person where m.collection.id = :collectionId order by m.person.name")

@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,7 +39,17 @@ public class Acceptances {
   public void accept(CollectionContext context, long id, Acceptance acceptance) {
     context.require(Role.KEEPER);
     store.lock(context, id);
-    add(context, id, acceptance);
+    boolean same =
+        newest(id, acceptance.rule(), acceptance.who()).filter(acceptance::equals).isPresent();
+    if (!same) {
+      add(context, id, acceptance);
+    }
+  }
+
+  private Optional<Acceptance> newest(long id, String rule, String who) {
+    return of(List.of(id)).getOrDefault(id, List.of()).stream()
+        .filter(a -> a.rule().equals(rule) && a.who().equals(who))
+        .findFirst();
   }
 
   /** Takes an acceptance back: a new entry that asks again today. */
@@ -46,9 +57,7 @@ public class Acceptances {
   public void reopen(CollectionContext context, long id, String rule, String who) {
     context.require(Role.KEEPER);
     store.lock(context, id);
-    of(List.of(id)).getOrDefault(id, List.of()).stream()
-        .filter(a -> a.rule().equals(rule) && a.who().equals(who))
-        .findFirst()
+    newest(id, rule, who)
         .filter(a -> context.today().isBefore(a.askAgain()))
         .ifPresent(
             a ->

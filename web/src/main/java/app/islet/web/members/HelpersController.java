@@ -66,7 +66,7 @@ class HelpersController {
     if (form.hasErrors()) {
       return reply.refused(page(context, form, model));
     }
-    links.make(context, name, lastDay);
+    links.make(context, name, lastDay, form.clientId());
     return reply.saved(Messages.text("helpers.made", name, English.day(lastDay)), address(context));
   }
 

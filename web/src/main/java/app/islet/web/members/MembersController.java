@@ -79,7 +79,7 @@ class MembersController {
     if (form.hasErrors()) {
       return reply.refused(page(context, model, form));
     }
-    String link = addresses.of("/join/" + invitations.make(context, name, role));
+    String link = addresses.of("/join/" + invitations.make(context, name, role, form.clientId()));
     return reply.done(
         address(context), Map.of("link", link, "linkFor", Messages.text("members.link-for", name)));
   }
