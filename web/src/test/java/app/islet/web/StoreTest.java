@@ -17,6 +17,7 @@ import app.islet.core.enclosure.Vessel;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.livestock.UnbalancedException;
+import app.islet.core.plan.PlannedDay;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterTest;
 import app.islet.web.account.People;
@@ -38,6 +39,7 @@ import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Islet;
 import app.islet.web.support.NotFoundException;
+import app.islet.web.tasklog.PlannedDays;
 import app.islet.web.tasklog.TaskLog;
 import app.islet.web.waterlog.WaterLog;
 import java.time.LocalDate;
@@ -537,5 +539,19 @@ class StoreTest {
 
   private static long version(long id) {
     return ENCLOSURES.get(context, id).version();
+  }
+
+  @Test
+  void jobs_put_on_other_days_stand_on_the_newest() {
+    long tank = tank("Planned tank");
+    PlannedDays planned = Islet.running().bean(PlannedDays.class);
+    PlannedDay first = new PlannedDay(Optional.empty(), DAY.plusDays(1));
+    PlannedDay second = new PlannedDay(Optional.of(DAY), DAY.plusDays(2));
+    for (PlannedDay day : List.of(first, second, second)) {
+      planned.plan(context, Map.of(tank, Map.of("water-change", day)));
+      assertThat(planned.of(List.of(tank))).isEqualTo(Map.of(tank, Map.of("water-change", day)));
+    }
+    planned.plan(context, Map.of(tank, Map.of()));
+    assertThat(planned.of(List.of(tank))).isEmpty();
   }
 }

@@ -38,9 +38,12 @@ public record Arrival(AnimalGroup group, Map<Origin, Range> weeksBy, Lists lists
   public record Step(int minutes, double tempC) {}
 
   static Arrival read(Fields f) {
+    AnimalGroup group = f.choice("group", AnimalGroup.class);
+    Map<Origin, Range> weeks = f.group("weeks", Arrival::weeks);
+    f.stopIfProblems();
     return new Arrival(
-        f.choice("group", AnimalGroup.class),
-        Objects.requireNonNull(f.group("weeks", Arrival::weeks)),
+        group,
+        Objects.requireNonNull(weeks),
         new Lists(
             f.texts("before", 140),
             f.texts("day", 140),

@@ -45,6 +45,15 @@ public record SkinGuide(
   }
 
   static SkinGuide read(Fields f) {
+    Regrowth regrow =
+        f.group(
+            "regrow",
+            r ->
+                new Regrowth(
+                    r.range("moults", 0, 10, "moults"),
+                    r.range("weeks", 0, 104, "weeks"),
+                    r.text("words", 120)));
+    f.stopIfProblems();
     return new SkinGuide(
         f.choice("group", AnimalGroup.class),
         f.text("name", 40),
@@ -56,14 +65,7 @@ public record SkinGuide(
         f.range("softDays", 0, 60, "days"),
         f.texts("leave", 140),
         f.text("wrong", 120),
-        Objects.requireNonNull(
-            f.group(
-                "regrow",
-                r ->
-                    new Regrowth(
-                        r.range("moults", 0, 10, "moults"),
-                        r.range("weeks", 0, 104, "weeks"),
-                        r.text("words", 120)))),
+        Objects.requireNonNull(regrow),
         Evidence.of(f.text("basis", 200)));
   }
 

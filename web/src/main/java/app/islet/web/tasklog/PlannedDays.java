@@ -5,8 +5,8 @@ import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.enclosure.EnclosureStore;
 import java.util.Collection;
-import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,12 +34,17 @@ public class PlannedDays {
                     Collectors.toMap(p -> p.key().taskKey(), PlannedDayRecord::planned)));
   }
 
-  /** Puts the tasks of an enclosure on these days, in place of what was planned there before. */
+  /** Puts the tasks of enclosures on these days, in place of what was planned there before. */
   @Transactional
-  public void plan(CollectionContext context, long enclosureId, Map<String, PlannedDay> planned) {
+  public void plan(CollectionContext context, Map<Long, Map<String, PlannedDay>> planned) {
     context.require(Role.KEEPER);
+    // In one order, so that of two who plan at once neither waits for the other for ever.
+    new TreeMap<>(planned).forEach((enclosure, tasks) -> plan(context, enclosure, tasks));
+  }
+
+  private void plan(CollectionContext context, long enclosureId, Map<String, PlannedDay> planned) {
     enclosures.lock(context, enclosureId);
-    days.deleteAllInBatch(days.of(List.of(enclosureId)));
+    days.deleteOf(enclosureId);
     days.saveAllAndFlush(
         planned.entrySet().stream()
             .map(

@@ -173,15 +173,20 @@ class Fortnight {
   /** Puts every job on the day it is spread to; the rounds follow. */
   void keep(CollectionContext context) {
     View view = of(context);
-    Map<Long, Map<String, PlannedDay>> plan = plan(view.jobs(), view.spread());
-    enclosures
-        .all(context)
-        .forEach(
-            record -> planned.plan(context, record.id(), plan.getOrDefault(record.id(), Map.of())));
+    planned.plan(context, everywhere(context, plan(view.jobs(), view.spread())));
   }
 
   /** Each job falls due on its own day again. */
   void forget(CollectionContext context) {
-    enclosures.all(context).forEach(record -> planned.plan(context, record.id(), Map.of()));
+    planned.plan(context, everywhere(context, Map.of()));
+  }
+
+  /** Also where nothing is planned: what was planned there goes. */
+  private Map<Long, Map<String, PlannedDay>> everywhere(
+      CollectionContext context, Map<Long, Map<String, PlannedDay>> plan) {
+    return enclosures.all(context).stream()
+        .collect(
+            Collectors.toMap(
+                EnclosureRecord::id, record -> plan.getOrDefault(record.id(), Map.of())));
   }
 }

@@ -1,5 +1,8 @@
 package app.islet.web.support;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
@@ -8,7 +11,6 @@ import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -18,6 +20,8 @@ import java.util.stream.Collectors;
 /** Somebody, as a rule the owner of the demo, without a browser: to send what no browser would. */
 public final class HttpKeeper {
   private static final Pattern CSRF = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
+
+  private static final String BOUNDARY = "----part-of-a-form";
 
   private final String base;
   private final HttpClient http =
@@ -75,8 +79,29 @@ public final class HttpKeeper {
             .POST(HttpRequest.BodyPublishers.ofString(form)));
   }
 
-  private static String encoded(String text) {
-    return URLEncoder.encode(text, StandardCharsets.UTF_8);
+  /** Sends a form with a file, as a page of ours would. */
+  public HttpResponse<String> postFile(
+      String path, Map<String, String> fields, String field, String name, byte[] file) {
+    Map<String, String> all = new LinkedHashMap<>(fields);
+    all.put("_csrf", csrf);
+    ByteArrayOutputStream body = new ByteArrayOutputStream();
+    all.forEach(
+        (key, value) -> body.writeBytes((part(key) + "\r\n\r\n" + value + "\r\n").getBytes(UTF_8)));
+    body.writeBytes((part(field) + "; filename=\"" + name + "\"\r\n\r\n").getBytes(UTF_8));
+    body.writeBytes(file);
+    body.writeBytes(("\r\n--" + BOUNDARY + "--\r\n").getBytes(UTF_8));
+    return send(
+        HttpRequest.newBuilder(URI.create(base + path))
+            .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
+            .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+  }
+
+  private static String part(String name) {
+    return "--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"" + name + "\"";
+  }
+
+  public static String encoded(String text) {
+    return URLEncoder.encode(text, UTF_8);
   }
 
   private HttpResponse<String> send(HttpRequest.Builder request) {

@@ -17,6 +17,9 @@ import org.jsoup.nodes.Element;
 
 /** Every form of every page of a collection, found by following its links from the first. */
 public final class PageForms {
+  private static final List<String> LAST =
+      List.of("/erase", "/leave", "/logout", "/end-all", "/account/password");
+
   private static final int PAGES_OF_A_KIND = 2;
 
   /** Fields whose numbers may have a unit, and so are text. */
@@ -43,6 +46,11 @@ public final class PageForms {
    * @param file name of its field for a file; empty if it has none
    */
   public record Filled(String page, String action, Map<String, String> fields, String file) {
+    /** Whether something can be sent after it. */
+    public boolean isHarmless() {
+      return LAST.stream().noneMatch(action::endsWith);
+    }
+
     /** The same route, whatever it is about. */
     public String kind() {
       return kindOf(action);
