@@ -19,8 +19,10 @@ export function enhance(root) {
   const key = `islet-design:${form.dataset.person}:${form.dataset.preview}`;
   const undo = root.querySelector("[data-undo]");
   const redo = root.querySelector("[data-redo]");
+  const newest = form.elements.revision.value;
   let past = [];
   let at = 0;
+  let from = "";
 
   const revision = () => form.elements.revision.value;
 
@@ -38,7 +40,11 @@ export function enhance(root) {
       at = kept.at;
       go(at, "What you had not saved is back; Undo takes it away again.");
       return;
+    } else if (kept?.served && kept.past[kept.at] !== kept.served && !(kept.sent && arrived())) {
+      bring(kept);
+      return;
     }
+    from = first;
     keep();
     if (design(form) !== first) {
       settled();
@@ -46,9 +52,24 @@ export function enhance(root) {
     }
   }
 
-  function keep() {
+  /** Whether the page says that what was sent is saved. */
+  const arrived = () => root.querySelector(".flash:not(.refused)") !== null;
+
+  /**
+   * What was typed over a design that somebody has saved anew since, as by a keeper without a network. It is sent as
+   * typed over the old one: the server lays it over theirs, or says what both changed.
+   */
+  function bring(kept) {
+    past = [past[0], kept.past[kept.at]];
+    at = 1;
+    form.elements.revision.value = kept.revision;
+    from = kept.served;
+    go(1, "Somebody saved since you typed this. Save lays yours over theirs; Undo takes yours away.");
+  }
+
+  function keep(sent = false) {
     try {
-      store.setItem(key, JSON.stringify({ revision: revision(), past, at }));
+      store.setItem(key, JSON.stringify({ revision: revision(), past, at, served: from, sent }));
     } catch {
       // The browser has no room left: Undo works on this page, and ends with it.
       store.removeItem(key);
@@ -68,11 +89,17 @@ export function enhance(root) {
   function go(to, words) {
     if (to < 0 || to >= past.length) return;
     at = to;
+    // Back at what the server has: typed over that, from now on.
+    if (at === 0 && past[0] === served(form)) {
+      form.elements.revision.value = newest;
+      from = past[0];
+    }
     keep();
     if (words) form.addEventListener("design:drawn", () => { form.querySelector("[data-preview-state]").textContent = words; }, { once: true });
     form.dispatchEvent(new CustomEvent("design:restore", { detail: past[at] }));
   }
 
+  const leaving = () => keep(true);
   const back = () => go(at - 1);
   const forth = () => go(at + 1);
 
@@ -87,11 +114,13 @@ export function enhance(root) {
 
   begin();
   form.addEventListener("design:settled", settled);
+  form.addEventListener("submit", leaving);
   undo.addEventListener("click", back);
   redo.addEventListener("click", forth);
   root.addEventListener("keydown", keys);
   return () => {
     form.removeEventListener("design:settled", settled);
+    form.removeEventListener("submit", leaving);
     undo.removeEventListener("click", back);
     redo.removeEventListener("click", forth);
     root.removeEventListener("keydown", keys);

@@ -213,7 +213,8 @@ class KeepersPathTest {
     one.fill("#depth", "12");
     send(one, "Save design");
     assertThat(one.locator(".flash.refused"))
-        .containsText("Somebody changed the same field and saved while you typed");
+        .containsText(
+            "Somebody changed the same and saved while you typed: Water depth (theirs 20, yours 12).");
     assertThat(one.locator("#depth")).hasValue("12");
     send(one, "Save design");
     assertThat(one.locator(".flash")).containsText("Saved.");
@@ -236,6 +237,50 @@ class KeepersPathTest {
     assertThat(one.locator(".flash")).containsText("Saved.");
     assertThat(one.locator("#depth")).hasValue("20");
     assertThat(one.locator("#filter")).hasValue("240");
+  }
+
+  @Test
+  void a_part_added_after_somebody_saved_leaves_what_they_saved() {
+    Page one = Islet.running().owner();
+    String base = enclosure(one, "Part between", "60", "30", "30");
+    one.navigate(base + "/build");
+    Page two = Islet.running().owner();
+    two.navigate(base + "/build");
+    two.fill("#depth", "20");
+    send(two, "Save design");
+    one.locator("details.tray summary").first().click();
+    one.locator("details.tray[open] button").first().click();
+    assertThat(one.locator("form [data-row]")).hasCount(1);
+    send(one, "Save design");
+    assertThat(one.locator(".flash")).containsText("Saved.");
+    assertThat(one.locator("form [data-row]")).hasCount(1);
+    assertThat(one.locator("#depth")).hasValue("20");
+  }
+
+  @Test
+  void what_was_typed_without_a_network_is_laid_over_what_somebody_saved_meanwhile() {
+    Page away = Islet.running().owner();
+    String base = enclosure(away, "Out of reach", "60", "30", "30");
+    away.navigate(base + "/build");
+    away.context().setOffline(true);
+    away.fill("#filter", "240");
+    away.locator("#filter").blur();
+    away.waitForFunction("Object.values(localStorage).some(kept => kept.includes('240'))");
+    Page other = Islet.running().owner();
+    other.navigate(base + "/build");
+    other.fill("#depth", "20");
+    send(other, "Save design");
+    away.context().setOffline(false);
+    away.reload();
+    assertThat(away.locator("[data-preview-state]")).containsText("Somebody saved since you typed");
+    assertThat(away.locator("#filter")).hasValue("240");
+    send(away, "Save design");
+    assertThat(away.locator(".flash")).containsText("Saved.");
+    assertThat(away.locator("#depth")).hasValue("20");
+    assertThat(away.locator("#filter")).hasValue("240");
+    away.reload();
+    assertThat(away.locator("#depth")).hasValue("20");
+    assertThat(away.locator("[data-preview-state]")).not().containsText("Somebody saved");
   }
 
   @Test

@@ -36,6 +36,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/enclosures/{id}")
 class DesignController {
+  private static final String STARTED_FROM = "startedFrom";
+
   private final Snapshots snapshots;
   private final Preview preview;
   private final Designs designs;
@@ -75,6 +77,8 @@ class DesignController {
   @PostMapping("/build/form")
   String form(CollectionContext context, @PathVariable long id, Form form, Model model) {
     EnclosureSnapshot state = snapshots.get(context, id);
+    // Still typed over the design it was opened with, whatever was saved since.
+    model.addAttribute(STARTED_FROM, startedFrom(form, state.revision()));
     Optional<Enclosure> read = DesignForm.read(form, state.design());
     if (read.isEmpty()) {
       return page(model, state, form, DesignView.of(state.assessment(), context.system()));
@@ -114,11 +118,11 @@ class DesignController {
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
     context.require(Role.KEEPER);
     EnclosureSnapshot state = snapshots.get(context, id);
-    Optional<Form> merged = merged(context, state, form);
-    if (merged.isEmpty()) {
-      return conflict(context, state, form, model, reply);
+    FormMerge merged = merged(context, state, form);
+    if (!merged.clashes().isEmpty()) {
+      return conflict(context, state, form, merged, model, reply);
     }
-    Form both = merged.get();
+    Form both = new Form(merged.fields(), context.system());
     Optional<Enclosure> design = DesignForm.read(both, state.design());
     if (design.isEmpty()) {
       return reply.refused(
@@ -139,30 +143,33 @@ class DesignController {
         context.path("/enclosures/" + id + "/build"));
   }
 
-  /** The form over what others saved since it was opened; empty where both changed one field. */
-  private Optional<Form> merged(CollectionContext context, EnclosureSnapshot state, Form form) {
-    int started = form.again().whole("revision", 1, 999_999, 0);
-    if (started == state.revision()) {
-      return Optional.of(form);
-    }
-    return designs
-        .version(context, state.id(), started)
-        .flatMap(
-            before ->
-                FormMerge.of(
-                    form.all(),
-                    DesignForm.typed(before.enclosure(), context.system()),
-                    DesignForm.typed(state.design(), context.system())))
-        .map(both -> new Form(both, context.system()));
+  /** The form over what others saved since it was opened. */
+  private FormMerge merged(CollectionContext context, EnclosureSnapshot state, Form form) {
+    int started = startedFrom(form, 0);
+    Map<String, String> now = DesignForm.typed(state.design(), context.system());
+    Map<String, String> before =
+        started == state.revision()
+            ? now
+            : designs
+                .version(context, state.id(), started)
+                .map(design -> DesignForm.typed(design.enclosure(), context.system()))
+                .orElse(Map.of());
+    return FormMerge.of(form.all(), before, now);
+  }
+
+  private static int startedFrom(Form form, int otherwise) {
+    return form.again().whole("revision", 1, 999_999, otherwise);
   }
 
   private static String conflict(
-      CollectionContext context, EnclosureSnapshot state, Form form, Model model, Reply reply) {
+      CollectionContext context,
+      EnclosureSnapshot state,
+      Form form,
+      FormMerge merged,
+      Model model,
+      Reply reply) {
     Enclosure typed = DesignForm.read(form, state.design()).orElse(state.design());
-    model.addAttribute(
-        "refused",
-        "Somebody changed the same field and saved while you typed. What you typed is below; save"
-            + " again to put it over theirs.");
+    model.addAttribute("refused", ClashWords.sentence(merged.clashes()));
     return reply.conflict(
         page(model, state, form, DesignView.of(state.with(typed).assessment(), context.system())));
   }
@@ -234,6 +241,9 @@ class DesignController {
             Fields.of(proposal, "proposal").length("maxWidth")));
     model.addAttribute("proposalOpen", proposal.hasErrors());
     model.addAttribute("state", state);
+    if (!model.containsAttribute(STARTED_FROM)) {
+      model.addAttribute(STARTED_FROM, state.revision());
+    }
     model.addAttribute("sections", DesignForm.sections(form));
     model.addAttribute("parts", PlacedFurnishingForm.view(form));
     model.addAttribute("layers", SubstrateForm.layers(form));
