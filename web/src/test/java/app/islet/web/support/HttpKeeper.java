@@ -21,6 +21,7 @@ import java.util.stream.Collectors;
 public final class HttpKeeper {
   private static final Pattern CSRF = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
 
+  private static final String PAGE = "text/html, */*";
   private static final String BOUNDARY = "----part-of-a-form";
 
   private final String base;
@@ -62,11 +63,20 @@ public final class HttpKeeper {
   }
 
   public HttpResponse<String> get(String path) {
-    return send(HttpRequest.newBuilder(URI.create(base + path)));
+    return send(HttpRequest.newBuilder(URI.create(base + path)), PAGE);
   }
 
   /** Sends a form as a page of ours would, its token with it. */
   public HttpResponse<String> post(String path, Map<String, String> fields) {
+    return post(path, fields, PAGE);
+  }
+
+  /** Sends a form as a script of a page would: what was refused says so by its status. */
+  public HttpResponse<String> postAsScript(String path, Map<String, String> fields) {
+    return post(path, fields, "application/json");
+  }
+
+  private HttpResponse<String> post(String path, Map<String, String> fields, String accepts) {
     Map<String, String> all = new LinkedHashMap<>(fields);
     all.put("_csrf", csrf);
     String form =
@@ -76,7 +86,8 @@ public final class HttpKeeper {
     return send(
         HttpRequest.newBuilder(URI.create(base + path))
             .header("Content-Type", "application/x-www-form-urlencoded")
-            .POST(HttpRequest.BodyPublishers.ofString(form)));
+            .POST(HttpRequest.BodyPublishers.ofString(form)),
+        accepts);
   }
 
   /** Sends a form with a file, as a page of ours would. */
@@ -93,7 +104,8 @@ public final class HttpKeeper {
     return send(
         HttpRequest.newBuilder(URI.create(base + path))
             .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
-            .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+            .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())),
+        PAGE);
   }
 
   private static String part(String name) {
@@ -104,10 +116,10 @@ public final class HttpKeeper {
     return URLEncoder.encode(text, UTF_8);
   }
 
-  private HttpResponse<String> send(HttpRequest.Builder request) {
+  private HttpResponse<String> send(HttpRequest.Builder request, String accepts) {
     try {
       return http.send(
-          request.header("Accept", "text/html, */*").build(), HttpResponse.BodyHandlers.ofString());
+          request.header("Accept", accepts).build(), HttpResponse.BodyHandlers.ofString());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (InterruptedException e) {

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.net.HttpURLConnection;
 import java.net.ServerSocket;
 import java.net.URI;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
@@ -15,12 +16,15 @@ import java.util.List;
 public final class OtherServer implements AutoCloseable {
   private static final Duration PATIENCE = Duration.ofMinutes(2);
 
-  private final Process process;
   private final int port;
+  private final List<String> command;
+  private final Path log;
+  private Process process;
 
   OtherServer(String databaseUrl, String password) {
     port = freePort();
-    List<String> command =
+    log = log();
+    command =
         List.of(
             Path.of(System.getProperty("java.home"), "bin", "java").toString(),
             "-Xmx512m",
@@ -32,16 +36,47 @@ public final class OtherServer implements AutoCloseable {
             "--spring.datasource.url=" + databaseUrl,
             "--spring.datasource.password=" + password,
             "--spring.datasource.hikari.maximum-pool-size=3");
+    process = launched();
+    awaitAnswer();
+  }
+
+  private Process launched() {
     try {
-      process =
-          new ProcessBuilder(command)
-              .redirectErrorStream(true)
-              .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-              .start();
+      return new ProcessBuilder(command)
+          .redirectErrorStream(true)
+          .redirectOutput(log.toFile())
+          .start();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** Once more, after it was stopped. */
+  public void start() {
+    process = launched();
     awaitAnswer();
+  }
+
+  /** As whoever runs it would: what is under way is finished. */
+  public void stop() {
+    process.destroy();
+    awaitEnd();
+  }
+
+  private static Path log() {
+    try {
+      return Files.createTempFile("other-server", ".log");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private String said() {
+    try {
+      return Files.readString(log);
+    } catch (IOException e) {
+      return e.getMessage();
+    }
   }
 
   private static int freePort() {
@@ -56,7 +91,7 @@ public final class OtherServer implements AutoCloseable {
     Instant until = Instant.now().plus(PATIENCE);
     while (!answers()) {
       if (Instant.now().isAfter(until) || !process.isAlive()) {
-        throw new IllegalStateException("the other server did not start");
+        throw new IllegalStateException("the other server did not start: " + said());
       }
       try {
         Thread.sleep(200);
@@ -89,6 +124,10 @@ public final class OtherServer implements AutoCloseable {
   /** At once, without a chance to finish anything. */
   public void kill() {
     process.destroyForcibly();
+    awaitEnd();
+  }
+
+  private void awaitEnd() {
     try {
       process.waitFor();
     } catch (InterruptedException e) {
