@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.Locale;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
 
@@ -23,6 +24,7 @@ public class IsletApplication {
 
   /** The only clock; the core is handed dates. */
   @Bean
+  @ConditionalOnMissingBean
   Clock clock() {
     return Clock.systemUTC();
   }

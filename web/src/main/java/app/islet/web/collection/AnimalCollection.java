@@ -72,6 +72,10 @@ public class AnimalCollection {
     return walkOrder;
   }
 
+  void liveIn(ZoneId newZone) {
+    this.zone = newZone.getId();
+  }
+
   void walk(WalkOrder order) {
     this.walkOrder = order;
   }

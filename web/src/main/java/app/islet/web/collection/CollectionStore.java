@@ -1,5 +1,6 @@
 package app.islet.web.collection;
 
+import java.time.ZoneId;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,6 +21,20 @@ public class CollectionStore {
   @Transactional(propagation = Propagation.MANDATORY)
   public void lock(CollectionContext context) {
     collections.lock(context.collectionId());
+  }
+
+  /** From now on its days begin and end there; what was entered keeps its day. */
+  @Transactional
+  public void liveIn(CollectionContext context, ZoneId zone) {
+    context.require(Role.OWNER);
+    AnimalCollection collection = collections.lock(context.collectionId());
+    if (!collection.zone().equals(zone)) {
+      collection.liveIn(zone);
+      collections.flush();
+      // What is kept in memory by these was worked out with the days of the old one.
+      collections.newVersions(collection.id());
+      collections.newTubVersions(collection.id());
+    }
   }
 
   /** From now on helpers call that, when something looks wrong. */

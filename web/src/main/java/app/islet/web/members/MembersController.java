@@ -4,6 +4,7 @@ import app.islet.core.text.English;
 import app.islet.web.account.People;
 import app.islet.web.backup.NightlyBackup;
 import app.islet.web.collection.CollectionContext;
+import app.islet.web.collection.CollectionStore;
 import app.islet.web.collection.Invitations;
 import app.islet.web.collection.Memberships;
 import app.islet.web.collection.NewCollections;
@@ -16,6 +17,7 @@ import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Reply;
 import java.time.Clock;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -35,6 +37,7 @@ class MembersController {
   private final Memberships memberships;
   private final Invitations invitations;
   private final NewCollections collections;
+  private final CollectionStore store;
   private final People people;
   private final Addresses addresses;
   private final NightlyBackup backups;
@@ -44,6 +47,7 @@ class MembersController {
       Memberships memberships,
       Invitations invitations,
       NewCollections collections,
+      CollectionStore store,
       People people,
       Addresses addresses,
       NightlyBackup backups,
@@ -51,6 +55,7 @@ class MembersController {
     this.memberships = memberships;
     this.invitations = invitations;
     this.collections = collections;
+    this.store = store;
     this.people = people;
     this.addresses = addresses;
     this.backups = backups;
@@ -135,6 +140,18 @@ class MembersController {
         Map.of("link", link, "linkFor", Messages.text("members.password-for", name)));
   }
 
+  /** Where the collection's days begin and end. */
+  @PostMapping("/zone")
+  String zone(CollectionContext context, Form form, Model model, Reply reply) {
+    context.require(Role.OWNER);
+    ZoneId zone = form.zone("zone");
+    if (form.hasErrors()) {
+      return reply.refused(page(context, model, form));
+    }
+    store.liveIn(context, zone);
+    return reply.saved(Messages.text("members.zone-set", zone.getId()), address(context));
+  }
+
   @PostMapping("/leave")
   String leave(CollectionContext context, Reply reply) {
     memberships.leave(context);
@@ -181,6 +198,10 @@ class MembersController {
     Fields fields = Fields.of(form, "members");
     model.addAttribute("another", fields.text("another"));
     if (context.owns()) {
+      String zone = context.collection().zone().getId();
+      Form here = new Form(Map.of("zone", zone), context.system());
+      boolean wrong = form.errors().containsKey("zone");
+      model.addAttribute("zone", Fields.of(wrong ? form : here, "members").text("zone"));
       model.addAttribute("backup", BackupLine.of(backups, context, clock));
       model.addAttribute("invited", invited(context));
       model.addAttribute("changes", changes(context));

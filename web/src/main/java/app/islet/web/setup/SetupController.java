@@ -10,7 +10,6 @@ import app.islet.web.support.Fields;
 import app.islet.web.support.Form;
 import app.islet.web.support.NotFoundException;
 import app.islet.web.support.Reply;
-import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
@@ -45,7 +44,7 @@ class SetupController {
     String login = Logins.read(form);
     String password = Logins.password(form, login, name);
     String collection = form.text("collection", 60, "a name for the collection");
-    ZoneId zone = zone(form);
+    ZoneId zone = form.zone("zone");
     if (form.hasErrors()) {
       return reply.refused(page(model, form));
     }
@@ -59,16 +58,6 @@ class SetupController {
           return owner;
         });
     return reply.done("/login?made");
-  }
-
-  private static ZoneId zone(Form form) {
-    try {
-      return ZoneId.of(form.typed("zone"));
-    } catch (DateTimeException e) {
-      form.refuse(
-          "zone", "\"%s\" is not a time zone such as Europe/Vienna.".formatted(form.typed("zone")));
-      return ZoneId.of("UTC");
-    }
   }
 
   private static String page(Model model, Form form) {

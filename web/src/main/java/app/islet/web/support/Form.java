@@ -8,7 +8,9 @@ import app.islet.core.quantity.UnitSystem;
 import app.islet.core.text.PossibleDays;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -198,6 +200,16 @@ public final class Form {
               : "At most %d characters, please; this has %d.".formatted(maxLength, text.length()));
     }
     return text;
+  }
+
+  /** A time zone by its name in the tz database; UTC where it is none, with the problem noted. */
+  public ZoneId zone(String field) {
+    try {
+      return ZoneId.of(typed(field));
+    } catch (DateTimeException e) {
+      refuse(field, "\"%s\" is not a time zone such as Europe/Vienna.".formatted(typed(field)));
+      return ZoneId.of("UTC");
+    }
   }
 
   public Optional<LocalDate> date(String id) {

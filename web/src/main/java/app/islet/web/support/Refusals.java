@@ -9,6 +9,8 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
+import org.springframework.jdbc.UncategorizedSQLException;
+import org.springframework.orm.jpa.JpaSystemException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -110,9 +112,18 @@ class Refusals {
     LOG.error("The database does not answer: {}", e.getMessage());
     answer(
         HttpStatus.SERVICE_UNAVAILABLE,
-        "Islet cannot reach its data right now. What you just sent was not saved; send it again in a minute.",
+        Outage.of(e).orElse(Outage.AWAY).sentence(),
         request,
         response);
+  }
+
+  /** The data is there and takes nothing more: a full disk, a copy that can only be read. */
+  @ExceptionHandler({JpaSystemException.class, UncategorizedSQLException.class})
+  void closed(RuntimeException e, HttpServletRequest request, HttpServletResponse response)
+      throws IOException {
+    Outage outage = Outage.of(e).orElseThrow(() -> e);
+    LOG.error("The database takes nothing more: {}", e.getMessage());
+    answer(HttpStatus.SERVICE_UNAVAILABLE, outage.sentence(), request, response);
   }
 
   private static void answer(

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +19,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 
 /**
  * The real application on a real PostgreSQL, and a browser to use it with: started once for the
@@ -93,7 +95,12 @@ public final class Islet {
             "--server.port=0",
             "--spring.datasource.url=jdbc:postgresql://" + server + "/" + database,
             "--spring.datasource.password=" + password));
-    return SpringApplication.run(IsletApplication.class, all.toArray(String[]::new));
+    SpringApplication application = new SpringApplication(IsletApplication.class);
+    application.addInitializers(
+        context ->
+            ((GenericApplicationContext) context)
+                .registerBean("clock", Clock.class, () -> TestClock.INSTANCE));
+    return application.run(all.toArray(String[]::new));
   }
 
   /** A second application, on an empty database, for what only the first visit shows. */
