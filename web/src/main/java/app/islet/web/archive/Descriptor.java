@@ -88,7 +88,7 @@ final class Descriptor {
     key.put("fields", column.name());
     key.putObject("reference")
         .put("resource", table.refersToItself(column) ? "" : parent.replace('_', '-'))
-        .put("fields", parent.equals("tub") ? "place_id" : "id");
+        .put("fields", "id");
   }
 
   /** The version an archive says it has; -1 if it is none of ours. */

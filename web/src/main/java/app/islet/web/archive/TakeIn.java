@@ -59,6 +59,8 @@ public class TakeIn {
    */
   @Transactional
   public AnimalCollection read(Person owner, Path file, UUID clientId) {
+    // Of two that ask at the same moment the second waits here, and finds what the first made.
+    collections.hold();
     return collections.made(owner, clientId).orElseGet(() -> readNew(owner, file, clientId));
   }
 
@@ -151,7 +153,6 @@ public class TakeIn {
     if (name.isBlank() || name.length() > 60) {
       throw ArchiveFile.refused(table.path(), 2, "a name has 1 to 60 characters");
     }
-    // Of two that ask at the same moment the second waits here, and finds it filled.
     AnimalCollection made = collections.create(name, zone(table, is), owner, clientId);
     sql.update(
         "update collection set walk_order = ?, contact = ? where id = ?",

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Makes collections. */
@@ -39,6 +40,12 @@ public class NewCollections {
   public AnimalCollection create(String name, ZoneId zone, Person owner, UUID clientId) {
     collections.waitFor(LOCK);
     return made(owner, clientId).orElseGet(() -> make(name, zone, owner, clientId));
+  }
+
+  /** Nobody else makes a collection until this transaction ends. */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void hold() {
+    collections.waitFor(LOCK);
   }
 
   /** What somebody has made under an id already. */

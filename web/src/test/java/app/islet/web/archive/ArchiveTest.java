@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -255,7 +256,14 @@ class ArchiveTest {
     Path file = takenOut(demo());
     UUID id = UUID.randomUUID();
     TakeIn takeIn = ISLET.bean(TakeIn.class);
-    assertThat(takeIn.read(owner, file, id).id()).isEqualTo(takeIn.read(owner, file, id).id());
+    CompletableFuture<AnimalCollection> other =
+        CompletableFuture.supplyAsync(() -> takeIn.read(owner, file, id));
+    AnimalCollection one = takeIn.read(owner, file, id);
+    assertThat(other.join().id()).isEqualTo(one.id());
+    assertThat(takeIn.read(owner, file, id).id()).isEqualTo(one.id());
+    assertThat(one("select count(*) from animal where collection_id = ?", one.id()))
+        .isEqualTo(
+            one("select count(*) from animal where collection_id = ?", demo().collectionId()));
   }
 
   @Test

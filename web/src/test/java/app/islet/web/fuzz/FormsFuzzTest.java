@@ -48,7 +48,7 @@ class FormsFuzzTest {
   @Test
   void forms() {
     List<PageForms.Filled> typed = forms.stream().filter(f -> f.file().isEmpty()).toList();
-    Fuzz.run("forms", 200, mutator -> attempt(mutator.oneOf(typed), mutator));
+    Fuzz.run("forms", 60, mutator -> attempt(mutator.oneOf(typed), mutator));
   }
 
   private static Optional<String> attempt(PageForms.Filled form, Mutator mutator) {
@@ -83,7 +83,7 @@ class FormsFuzzTest {
     List<String> seeds = Seeds.texts();
     Fuzz.run(
         "files",
-        100,
+        30,
         mutator -> {
           PageForms.Filled form = mutator.oneOf(filed);
           byte[] file = mutator.spoiled(mutator.oneOf(seeds)).getBytes(StandardCharsets.UTF_8);
@@ -101,7 +101,7 @@ class FormsFuzzTest {
     List<String> pages = forms.stream().map(PageForms.Filled::page).distinct().toList();
     Fuzz.run(
         "addresses",
-        100,
+        30,
         mutator -> {
           String page = mutator.oneOf(pages);
           String asked =

@@ -85,7 +85,7 @@ class ReadersFuzzTest {
     DocumentReader reader = new DocumentReader(CareLibrary.bundled());
     Fuzz.run(
         "documents",
-        300,
+        100,
         mutator -> {
           String text = mutator.spoiled(mutator.oneOf(samples));
           return attempt(text, () -> work(reader, text));
@@ -105,7 +105,7 @@ class ReadersFuzzTest {
     List<String> sheets = files(SHEETS, ".yaml");
     Fuzz.run(
         "care sheets",
-        300,
+        100,
         mutator -> {
           String text = mutator.spoiled(mutator.oneOf(sheets));
           return attempt(text, () -> CareSheetReader.read("fuzz.yaml", text));
@@ -130,7 +130,7 @@ class ReadersFuzzTest {
     String books = text(SAMPLES.resolve("ledger.csv"));
     Fuzz.run(
         "books",
-        300,
+        100,
         mutator -> {
           String text = mutator.spoiled(books);
           return attempt(text, () -> Ledger.of(LedgerFile.read("fuzz.csv", text)));
