@@ -19,7 +19,6 @@ export function enhance(root) {
   const key = `islet-design:${form.dataset.person}:${form.dataset.preview}`;
   const undo = root.querySelector("[data-undo]");
   const redo = root.querySelector("[data-redo]");
-  const newest = form.elements.revision.value;
   let past = [];
   let at = 0;
   let from = "";
@@ -32,6 +31,7 @@ export function enhance(root) {
     const kept = JSON.parse(store.getItem(key) ?? "null");
     past = [first];
     at = 0;
+    from = first;
     if (kept?.past[kept.at] === first) {
       past = kept.past;
       at = kept.at;
@@ -44,7 +44,6 @@ export function enhance(root) {
       bring(kept);
       return;
     }
-    from = first;
     keep();
     if (design(form) !== first) {
       settled();
@@ -89,11 +88,6 @@ export function enhance(root) {
   function go(to, words) {
     if (to < 0 || to >= past.length) return;
     at = to;
-    // Back at what the server has: typed over that, from now on.
-    if (at === 0 && past[0] === served(form)) {
-      form.elements.revision.value = newest;
-      from = past[0];
-    }
     keep();
     if (words) form.addEventListener("design:drawn", () => { form.querySelector("[data-preview-state]").textContent = words; }, { once: true });
     form.dispatchEvent(new CustomEvent("design:restore", { detail: past[at] }));
