@@ -19,6 +19,7 @@ import app.islet.core.livestock.Place;
 import app.islet.core.livestock.UnbalancedException;
 import app.islet.core.plan.PlannedDay;
 import app.islet.core.water.Parameter;
+import app.islet.core.water.WaterRecord;
 import app.islet.core.water.WaterTest;
 import app.islet.web.account.People;
 import app.islet.web.account.Person;
@@ -37,6 +38,7 @@ import app.islet.web.enclosure.StaleDesignException;
 import app.islet.web.rounds.Ticks;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Snapshots;
+import app.islet.web.snapshot.WaterRecords;
 import app.islet.web.support.Islet;
 import app.islet.web.support.NotFoundException;
 import app.islet.web.tasklog.PlannedDays;
@@ -55,6 +57,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.IntSupplier;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -495,17 +498,16 @@ class StoreTest {
   @Test
   void a_line_of_a_file_that_was_taken_back_can_be_read_again() {
     long id = tank("Read again");
-    WaterLog.Row row =
-        new WaterLog.Row(
-            UUID.randomUUID(),
-            Optional.of(new WaterTest(DAY, Map.of(Parameter.NITRATE, 25.0))),
-            Optional.empty());
-    assertThat(WATER_LOG.add(context, id, List.of(row), true)).isEqualTo(1);
-    assertThat(WATER_LOG.add(context, id, List.of(row), true)).isEqualTo(0);
+    WaterRecord file =
+        new WaterRecord(List.of(new WaterTest(DAY, Map.of(Parameter.NITRATE, 25.0))), List.of());
+    IntSupplier read =
+        () -> WATER_LOG.add(context, id, file, true, lines -> WaterRecords.of(lines, List.of()));
+    assertThat(read.getAsInt()).isEqualTo(1);
+    assertThat(read.getAsInt()).isEqualTo(0);
     for (int again = 0; again < 2; again++) {
       WATER_LOG.voidLine(context, id, WATER_LOG.newest(id, 1).get(0).line());
       assertThat(WATER_LOG.newest(id, 5)).isEmpty();
-      assertThat(WATER_LOG.add(context, id, List.of(row), true)).isEqualTo(1);
+      assertThat(read.getAsInt()).isEqualTo(1);
       assertThat(WATER_LOG.newest(id, 5)).hasSize(1);
     }
   }

@@ -2,6 +2,7 @@ package app.islet.web;
 
 import app.islet.web.support.HttpKeeper;
 import app.islet.web.support.Islet;
+import app.islet.web.support.LargeCollection;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -12,12 +13,13 @@ import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /**
  * Fifty signed-in keepers who look at pages, read, and look at the next one: how long each waits,
  * beside somebody who asks for an empty page meanwhile. Prints a table; proves nothing by itself.
- * {@code ISLET_USERS}, {@code ISLET_SECONDS} and {@code ISLET_PAUSE_S} (the longest; 0: no pause)
- * change the load.
+ * {@code ISLET_USERS}, {@code ISLET_ENCLOSURES}, {@code ISLET_SECONDS} and {@code ISLET_PAUSE_S}
+ * (the longest; 0: no pause) change the load.
  */
 @EnabledIfEnvironmentVariable(named = "ISLET_BENCHMARK", matches = ".+")
 class UsersBenchmark {
@@ -28,24 +30,47 @@ class UsersBenchmark {
   private static final int WARM_S = number("ISLET_WARM_S", 40);
 
   private static final int PAUSE_S = number("ISLET_PAUSE_S", 8);
-  private static final List<String> PAGES =
-      List.of(
-          "/c/weir-mill",
-          "/c/weir-mill/rounds",
-          "/c/weir-mill/animals",
-          "/c/weir-mill/enclosures/1/review",
-          "/c/weir-mill/enclosures/4/water",
-          "/c/weir-mill/enclosures/1/climate",
-          "/c/weir-mill/animals/4",
-          "/c/weir-mill/health",
-          "/c/weir-mill/rearing",
-          "/c/weir-mill/enclosures/5/plan");
+
+  /** 0: the demo's own; else in a collection of so many, with a year of history. */
+  private static final int ENCLOSURES = number("ISLET_ENCLOSURES", 0);
+
+  private static final int HEAP_EVERY_S = 300;
+
+  private static final List<String> OF_ALL =
+      List.of("", "/rounds", "/animals", "/health", "/rearing");
+  private static final List<String> OF_ONE = List.of("/review", "/water", "/climate", "/plan", "");
 
   private static int number(String name, int usual) {
     return Optional.ofNullable(System.getenv(name)).map(Integer::parseInt).orElse(usual);
   }
 
   private final Islet islet = Islet.running();
+  private final String collection =
+      "/c/" + (ENCLOSURES == 0 ? "weir-mill" : LargeCollection.of(ENCLOSURES));
+  private final List<Long> enclosures = ids("enclosure");
+  private final List<Long> animals = ids("animal");
+
+  private List<Long> ids(String table) {
+    return islet
+        .bean(JdbcTemplate.class)
+        .queryForList(
+            "select t.id from "
+                + table
+                + " t join collection c on c.id = t.collection_id where c.slug = ? order by 1 limit 1000",
+            Long.class,
+            collection.substring(3));
+  }
+
+  /** Half of them about the whole collection, the others about one of those in it. */
+  private String page(ThreadLocalRandom random) {
+    if (random.nextBoolean()) {
+      return collection + OF_ALL.get(random.nextInt(OF_ALL.size()));
+    }
+    String what = OF_ONE.get(random.nextInt(OF_ONE.size()));
+    return what.isEmpty()
+        ? collection + "/animals/" + animals.get(random.nextInt(animals.size()))
+        : collection + "/enclosures/" + enclosures.get(random.nextInt(enclosures.size())) + what;
+  }
 
   @Test
   void prints_the_table() throws InterruptedException {
@@ -53,7 +78,6 @@ class UsersBenchmark {
     for (int i = 0; i < USERS; i++) {
       keepers.add(new HttpKeeper(islet.base()));
     }
-    PAGES.forEach(page -> keepers.get(0).get(page));
     ConcurrentLinkedQueue<Double> waits = new ConcurrentLinkedQueue<>();
     ConcurrentLinkedQueue<Double> empties = new ConcurrentLinkedQueue<>();
     AtomicInteger errors = new AtomicInteger();
@@ -72,8 +96,10 @@ class UsersBenchmark {
                 sleep(200);
               }
             }));
-    long before = used();
     threads.forEach(Thread::start);
+    sleep(WARM_S * 1000);
+    long before = used();
+    printHeap(end);
     for (Thread thread : threads) {
       thread.join();
     }
@@ -95,13 +121,20 @@ class UsersBenchmark {
         used());
   }
 
+  private static void printHeap(long end) {
+    while (end - System.nanoTime() > HEAP_EVERY_S * 1_000_000_000L) {
+      System.out.println("heap MB: " + used());
+      sleep(HEAP_EVERY_S * 1000);
+    }
+  }
+
   private static void keep(ConcurrentLinkedQueue<Double> waits, long from, double ms) {
     if (System.nanoTime() > from) {
       waits.add(ms);
     }
   }
 
-  private static void look(
+  private void look(
       HttpKeeper keeper,
       long from,
       long end,
@@ -110,7 +143,7 @@ class UsersBenchmark {
     ThreadLocalRandom random = ThreadLocalRandom.current();
     sleep(PAUSE_S == 0 ? 0 : random.nextInt(PAUSE_S * 1000));
     while (System.nanoTime() < end) {
-      keep(waits, from, asked(keeper, PAGES.get(random.nextInt(PAGES.size())), errors));
+      keep(waits, from, asked(keeper, page(random), errors));
       sleep(PAUSE_S == 0 ? 0 : random.nextInt(1000, PAUSE_S * 1000));
     }
   }

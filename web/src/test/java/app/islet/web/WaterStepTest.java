@@ -248,7 +248,7 @@ class WaterStepTest {
     assertThat(csv.lines().findFirst().orElseThrow())
         .contains("nitrate [mg/L NO₃]")
         .contains("temperature [°F]");
-    assertThat(csv).contains(",22.133576,").contains(",62.6");
+    assertThat(csv).contains(",22.133576").contains(",62.6");
   }
 
   private static void file(Page page, String text) {

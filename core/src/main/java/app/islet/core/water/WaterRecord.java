@@ -1,10 +1,15 @@
 package app.islet.core.water;
 
+import app.islet.core.quantity.Range;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -16,6 +21,9 @@ public record WaterRecord(
     List<WaterTest> tests, List<WaterEvent> events, List<Correction> corrections) {
   /** Nobody wrote anything down. */
   public static final WaterRecord NONE = new WaterRecord(List.of(), List.of());
+
+  /** A millionth: of what is possible for a value, of a unit for an amount. */
+  private static final double ROUNDED = 1e-6;
 
   public WaterRecord {
     tests = tests.stream().sorted(Comparator.comparing(WaterTest::day)).toList();
@@ -48,6 +56,39 @@ public record WaterRecord(
         .filter(test -> !test.day().isBefore(today.minusDays(days)))
         .map(test -> test.value(parameter))
         .orElse(OptionalDouble.empty());
+  }
+
+  /**
+   * What of this the other has not. Lines are alike if they say the same of the same day, to a
+   * millionth, which a table in other units may be off; two alike here and one there are one more.
+   */
+  public WaterRecord without(WaterRecord other) {
+    return new WaterRecord(
+        missing(tests, other.tests, test -> List.of(test.day(), rounded(test.values()))),
+        missing(events, other.events, e -> List.of(e.day(), e.kind(), rounded(e.amount()))));
+  }
+
+  private static <T> List<T> missing(List<T> lines, List<T> there, Function<T, Object> says) {
+    Map<Object, Integer> left = new HashMap<>();
+    there.forEach(line -> left.merge(says.apply(line), 1, Integer::sum));
+    return lines.stream()
+        .filter(line -> left.merge(says.apply(line), -1, Integer::sum) < 0)
+        .toList();
+  }
+
+  private static Map<Parameter, Long> rounded(Map<Parameter, Double> values) {
+    return values.entrySet().stream()
+        .collect(
+            Collectors.toMap(
+                Map.Entry::getKey,
+                e -> {
+                  Range possible = e.getKey().possible();
+                  return Math.round(e.getValue() / (ROUNDED * (possible.max() - possible.min())));
+                }));
+  }
+
+  private static long rounded(double amount) {
+    return Math.round(amount / ROUNDED);
   }
 
   Stream<WaterTest> newestFirst() {

@@ -23,12 +23,15 @@ class AccountController {
   private final People people;
   private final Passwords passwords;
   private final Visits visits;
+  private final SecondStep steps;
   private final Clock clock;
 
-  AccountController(People people, Passwords passwords, Visits visits, Clock clock) {
+  AccountController(
+      People people, Passwords passwords, Visits visits, SecondStep steps, Clock clock) {
     this.people = people;
     this.passwords = passwords;
     this.visits = visits;
+    this.steps = steps;
     this.clock = clock;
   }
 
@@ -78,6 +81,8 @@ class AccountController {
     Fields fields = Fields.of(form, "account");
     model.addAttribute("who", person.name());
     model.addAttribute("login", person.login());
+    model.addAttribute("secondStep", person.stepSecret().isPresent());
+    model.addAttribute("recoveryLeft", steps.recoveryLeft(person));
     model.addAttribute("fields", List.of(fields.password("old"), fields.password("password")));
     model.addAttribute(
         "visits",

@@ -24,12 +24,14 @@ final class GuardedSignIn implements AuthenticationProvider {
 
   private final DaoAuthenticationProvider passwords;
   private final SignInGuard guard;
+  private final SecondStep steps;
   private final Semaphore hashing =
       new Semaphore(Math.max(1, Runtime.getRuntime().availableProcessors() / 2), true);
 
-  GuardedSignIn(DaoAuthenticationProvider passwords, SignInGuard guard) {
+  GuardedSignIn(DaoAuthenticationProvider passwords, SignInGuard guard, SecondStep steps) {
     this.passwords = passwords;
     this.guard = guard;
+    this.steps = steps;
   }
 
   static String login(String typed) {
@@ -50,9 +52,13 @@ final class GuardedSignIn implements AuthenticationProvider {
     }
     try {
       Authentication known = hashed(asked);
+      if (steps.isOn(login)) {
+        guard.half(address);
+        throw new SecondStepWantedException(login);
+      }
       guard.right(login, address);
       return known;
-    } catch (AuthenticationServiceException e) {
+    } catch (AuthenticationServiceException | SecondStepWantedException e) {
       throw e;
     } catch (AuthenticationException e) {
       // Not what was typed as a name: people type their password there.

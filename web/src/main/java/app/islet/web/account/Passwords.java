@@ -17,6 +17,7 @@ public class Passwords {
 
   private final PersonRepository people;
   private final PasswordResetRepository resets;
+  private final RecoveryCodeRepository recovery;
   private final PasswordEncoder hashes;
   private final Visits visits;
   private final Clock clock;
@@ -24,11 +25,13 @@ public class Passwords {
   Passwords(
       PersonRepository people,
       PasswordResetRepository resets,
+      RecoveryCodeRepository recovery,
       PasswordEncoder hashes,
       Visits visits,
       Clock clock) {
     this.people = people;
     this.resets = resets;
+    this.recovery = recovery;
     this.hashes = hashes;
     this.visits = visits;
     this.clock = clock;
@@ -64,6 +67,7 @@ public class Passwords {
     String login = person.login();
     person.forget("left-" + personId, name, hashes.encode(Tokens.make()), clock.instant());
     people.saveAndFlush(person);
+    recovery.deleteByPersonId(personId);
     visits.endAll(login);
   }
 

@@ -31,6 +31,8 @@ public class Person {
 
   private @Nullable Instant disabledAt;
   private @Nullable Long homeCollectionId;
+  private @Nullable String stepSecret;
+  private @Nullable Long stepUsed;
 
   /** For Hibernate only. */
   protected Person() {}
@@ -67,6 +69,34 @@ public class Person {
     this.passwordHash = hash;
     this.disabledAt = now;
     this.homeCollectionId = null;
+    endStep();
+  }
+
+  /** Their app's secret, where they sign in with a second step. */
+  Optional<String> stepSecret() {
+    return Optional.ofNullable(stepSecret);
+  }
+
+  /**
+   * @param step the half minute whose code they have shown
+   */
+  void beginStep(String secret, long step) {
+    this.stepSecret = secret;
+    this.stepUsed = step;
+  }
+
+  void endStep() {
+    this.stepSecret = null;
+    this.stepUsed = null;
+  }
+
+  /** Uses a half minute's code; false if it, or a later one, was used before. */
+  boolean useStep(long step) {
+    if (stepUsed != null && step <= stepUsed) {
+      return false;
+    }
+    stepUsed = step;
+    return true;
   }
 
   /** The collection the first page leads to. */

@@ -20,6 +20,7 @@ import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AuthenticationFailureHandler;
+import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
@@ -58,6 +59,8 @@ class SecurityConfiguration {
       UserDetailsService people,
       PasswordEncoder passwords,
       SignInGuard guard,
+      SecondStep steps,
+      AuthenticationSuccessHandler entered,
       Clock clock)
       throws Exception {
     return http.authorizeHttpRequests(
@@ -65,6 +68,7 @@ class SecurityConfiguration {
                 requests
                     .requestMatchers(
                         "/login",
+                        CodeController.ADDRESS,
                         "/setup",
                         "/error",
                         "/css/**",
@@ -84,12 +88,11 @@ class SecurityConfiguration {
                     .anyRequest()
                     .authenticated())
         // This one alone: a second behind it would look at what the guard has refused.
-        .authenticationManager(new ProviderManager(signIn(people, passwords, guard)))
+        .authenticationManager(new ProviderManager(signIn(people, passwords, guard, steps)))
         .requestCache(cache -> cache.requestCache(asked))
         .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
         .formLogin(
-            form ->
-                form.loginPage("/login").successHandler(entered(asked)).failureHandler(refused()))
+            form -> form.loginPage("/login").successHandler(entered).failureHandler(refused()))
         .logout(logout -> logout.logoutSuccessUrl("/login?logout"))
         .addFilterBefore(new AbsoluteLimit(clock), SecurityContextHolderFilter.class)
         .addFilterBefore(new UploadSizes(), CsrfFilter.class)
@@ -113,7 +116,8 @@ class SecurityConfiguration {
     return pages;
   }
 
-  private static SavedRequestAwareAuthenticationSuccessHandler entered(RequestCache asked) {
+  @Bean
+  AuthenticationSuccessHandler entered(RequestCache asked) {
     SavedRequestAwareAuthenticationSuccessHandler handler = new Entered();
     handler.setRequestCache(asked);
     handler.setDefaultTargetUrl("/");
@@ -121,19 +125,23 @@ class SecurityConfiguration {
   }
 
   private static AuthenticationFailureHandler refused() {
-    return (request, response, why) ->
-        response.sendRedirect(
-            request.getContextPath()
-                + (why instanceof TooManyTriesException tries
-                    ? "/login?wait=" + tries.minutes()
-                    : "/login?error"));
+    return (request, response, why) -> {
+      String next = "/login?error";
+      if (why instanceof TooManyTriesException tries) {
+        next = "/login?wait=" + tries.minutes();
+      } else if (why instanceof SecondStepWantedException wanted) {
+        CodeController.expect(wanted.login(), request);
+        next = CodeController.ADDRESS;
+      }
+      response.sendRedirect(request.getContextPath() + next);
+    };
   }
 
   private static GuardedSignIn signIn(
-      UserDetailsService people, PasswordEncoder passwords, SignInGuard guard) {
+      UserDetailsService people, PasswordEncoder passwords, SignInGuard guard, SecondStep steps) {
     DaoAuthenticationProvider provider = new DaoAuthenticationProvider(people);
     provider.setPasswordEncoder(passwords);
-    return new GuardedSignIn(provider, guard);
+    return new GuardedSignIn(provider, guard, steps);
   }
 
   @Bean

@@ -56,6 +56,11 @@ class SignInGuard {
     return probe.isConsumed() ? Duration.ZERO : Duration.ofNanos(probe.getNanosToWaitForRefill());
   }
 
+  /** The password was right, and more is wanted: the address has its guess back, no more. */
+  void half(String address) {
+    ofAddress(address).addTokens(1);
+  }
+
   /** It was right: all guesses of the account are there again, and the address has its one back. */
   void right(String login, String address) {
     ofAccount(login).reset();

@@ -14,9 +14,14 @@ public final class Tokens {
   private Tokens() {}
 
   public static String make() {
-    byte[] bytes = new byte[BYTES];
+    return Base64.getUrlEncoder().withoutPadding().encodeToString(random(BYTES));
+  }
+
+  /** So many bytes that nobody foresees. */
+  static byte[] random(int count) {
+    byte[] bytes = new byte[count];
     RANDOM.nextBytes(bytes);
-    return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    return bytes;
   }
 
   /** What is kept of one: SHA-256, which is enough for what is random. */

@@ -14,6 +14,11 @@ final class TooManyTriesException extends LockedException {
 
   /** Until the next try. */
   long minutes() {
+    return minutes(wait);
+  }
+
+  /** As it is told: whole ones, at least one. */
+  static long minutes(Duration wait) {
     return Math.max(1, wait.plusSeconds(59).toMinutes());
   }
 }

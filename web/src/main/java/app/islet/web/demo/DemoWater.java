@@ -6,6 +6,7 @@ import app.islet.core.water.NitrogenRun;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterChange;
 import app.islet.core.water.WaterEvent;
+import app.islet.core.water.WaterRecord;
 import app.islet.core.water.WaterTest;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureStore;
@@ -16,9 +17,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
-import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /**
@@ -54,14 +53,15 @@ class DemoWater {
           // Nobody tests there.
         }
       }
-      log.add(context, state.id(), story.rows, true);
+      log.add(context, state.id(), story.record(), true, lines -> WaterRecord.NONE);
     }
   }
 
   /** Days told one by one. */
   private final class Story {
     private final CollectionContext context;
-    private final List<WaterLog.Row> rows = new ArrayList<>();
+    private final List<WaterTest> tests = new ArrayList<>();
+    private final List<WaterEvent> events = new ArrayList<>();
 
     Story(CollectionContext context) {
       this.context = context;
@@ -83,20 +83,16 @@ class DemoWater {
       values.put(parameter, shown / parameter.ionFactor());
     }
 
+    WaterRecord record() {
+      return new WaterRecord(tests, events);
+    }
+
     void test(int daysAgo, Map<Parameter, Double> values) {
-      rows.add(
-          new WaterLog.Row(
-              UUID.randomUUID(),
-              Optional.of(new WaterTest(context.today().minusDays(daysAgo), values)),
-              Optional.empty()));
+      tests.add(new WaterTest(context.today().minusDays(daysAgo), values));
     }
 
     void did(int daysAgo, WaterEvent.Kind kind, double amount) {
-      rows.add(
-          new WaterLog.Row(
-              UUID.randomUUID(),
-              Optional.empty(),
-              Optional.of(new WaterEvent(context.today().minusDays(daysAgo), kind, amount))));
+      events.add(new WaterEvent(context.today().minusDays(daysAgo), kind, amount));
     }
 
     void general(Map<Parameter, Double> values, double ph, double carbonate, double tempC) {

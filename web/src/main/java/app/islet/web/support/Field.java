@@ -7,8 +7,8 @@ import org.jspecify.annotations.Nullable;
  * One input of a form, ready to be shown.
  *
  * @param id name and id of the input
- * @param kind {@code number}, {@code text}, {@code date}, {@code password}, {@code select} or
- *     {@code checkbox}
+ * @param kind {@code number}, {@code text}, {@code date}, {@code password}, {@code code}, {@code
+ *     select} or {@code checkbox}
  * @param value as typed
  * @param error what is wrong with it, or null
  * @param options for a select: value and words

@@ -37,6 +37,11 @@ public final class Fields {
     return field(name, "password", "");
   }
 
+  /** One that is of use once, and that a phone may fill in. */
+  public Field code(String name) {
+    return field(name, "code", "");
+  }
+
   public Field date(String name) {
     return field(name, "date", "");
   }

@@ -29,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -189,12 +190,17 @@ class WaterController {
     Shown shown = shown(context, id);
     String text = file == null || file.isEmpty() ? table : TextFiles.utf8(file);
     KitUnits usual = new KitUnits(context.system(), countsAs.equals(TestForm.ION));
-    WaterCsv csv = WaterCsv.read(text, usual, id, context.today());
+    WaterCsv csv = WaterCsv.read(text, usual, context.today());
     if (use && csv.unreadable().isEmpty()) {
-      int added = log.add(context, id, csv.rows(), csv.asIon());
+      int added =
+          log.add(
+              context,
+              id,
+              csv.record(),
+              csv.asIon(),
+              lines -> WaterRecords.of(lines, shown.residents()));
       return reply.saved(
-          "%d lines read, %d of them new.".formatted(csv.rows().size(), added),
-          address(context, id));
+          "%d lines read, %d of them new.".formatted(csv.lines(), added), address(context, id));
     }
     KitUnits kit = new KitUnits(context.system(), csv.asIon());
     model.addAttribute("state", shown.state());
@@ -203,22 +209,24 @@ class WaterController {
         new PreviewView(
             text,
             countsAs,
-            csv.rows().size(),
-            csv.rows().stream().limit(ROWS_SHOWN).map(r -> words(r, kit)).toList(),
+            csv.lines(),
+            firstLines(csv.record(), kit),
             csv.refused(),
             csv.unusual(),
             csv.unreadable()));
     return reply.refused("water/import");
   }
 
-  private static String words(WaterLog.Row row, KitUnits kit) {
-    return row.test()
-        .map(t -> t.day() + ": " + words(t, kit))
-        .orElseGet(
-            () ->
-                row.event()
-                    .map(e -> e.day() + ": " + EventForm.words(e, kit.system()))
-                    .orElseThrow());
+  /** The oldest, in words. */
+  private static List<String> firstLines(WaterRecord record, KitUnits kit) {
+    return Stream.concat(
+            record.tests().stream().map(t -> Map.entry(t.day(), t.day() + ": " + words(t, kit))),
+            record.events().stream()
+                .map(e -> Map.entry(e.day(), e.day() + ": " + EventForm.words(e, kit.system()))))
+        .sorted(Map.Entry.comparingByKey())
+        .limit(ROWS_SHOWN)
+        .map(Map.Entry::getValue)
+        .toList();
   }
 
   private static String words(WaterTest test, KitUnits kit) {

@@ -8,11 +8,9 @@ import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterRecord;
 import app.islet.core.water.WaterTest;
 import app.islet.web.waterlog.KitUnits;
-import app.islet.web.waterlog.WaterLog;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -22,9 +20,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.TreeMap;
-import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -34,14 +29,14 @@ import org.apache.commons.csv.CSVRecord;
  * The log as a table: one line a test or a deed. Tests are in the keeper's units, named in brackets
  * behind each column; amounts of deeds are metric, whatever the keeper uses.
  *
- * @param rows that can be read
+ * @param record what can be read of it
  * @param refused line and reason of each that cannot
  * @param unusual line and value of each that can be but hardly is
  * @param unreadable why nothing at all can be read; empty where something can
  * @param asIon how the file counts nitrogen
  */
 record WaterCsv(
-    List<WaterLog.Row> rows,
+    WaterRecord record,
     List<String> refused,
     List<String> unusual,
     String unreadable,
@@ -65,6 +60,11 @@ record WaterCsv(
     names.put("salt", Parameter.SALINITY);
     names.put("water", Parameter.TEMPERATURE);
     return names;
+  }
+
+  /** How many lines can be read. */
+  int lines() {
+    return record.tests().size() + record.events().size();
   }
 
   static String write(WaterRecord record, KitUnits kit) {
@@ -102,10 +102,9 @@ record WaterCsv(
 
   /**
    * @param usual units of columns that name none
-   * @param enclosureId which the ids of the lines are made for
    */
-  static WaterCsv read(String text, KitUnits usual, long enclosureId, LocalDate today) {
-    Reading reading = new Reading(enclosureId, today);
+  static WaterCsv read(String text, KitUnits usual, LocalDate today) {
+    Reading reading = new Reading(today);
     String stripped = text.startsWith("\uFEFF") ? text.substring(1) : text;
     String first = stripped.lines().findFirst().orElse("");
     char separator = first.contains(";") ? ';' : first.contains("\t") ? '\t' : ',';
@@ -123,7 +122,7 @@ record WaterCsv(
           columns = Columns.of(line, usual);
           continue;
         }
-        if (reading.rows.size() + reading.refused.size() >= MOST_LINES) {
+        if (reading.lines() >= MOST_LINES) {
           return unreadable(
               "Line %d: no more than %d lines are read at once; please send the file in parts."
                   .formatted(lines.getCurrentLineNumber(), MOST_LINES));
@@ -133,7 +132,7 @@ record WaterCsv(
       return columns == null
           ? unreadable("Line 1: the file is empty.")
           : new WaterCsv(
-              List.copyOf(reading.rows),
+              new WaterRecord(reading.tests, reading.events),
               reading.told(reading.refused),
               reading.told(reading.unusual),
               "",
@@ -146,7 +145,7 @@ record WaterCsv(
   }
 
   private static WaterCsv unreadable(String why) {
-    return new WaterCsv(List.of(), List.of(), List.of(), why, false);
+    return new WaterCsv(WaterRecord.NONE, List.of(), List.of(), why, false);
   }
 
   /** Which column holds what, and in which units. */
@@ -213,16 +212,18 @@ record WaterCsv(
 
   /** What has been read so far. */
   private static final class Reading {
-    private final long enclosureId;
     private final LocalDate today;
-    private final List<WaterLog.Row> rows = new ArrayList<>();
+    private final List<WaterTest> tests = new ArrayList<>();
+    private final List<WaterEvent> events = new ArrayList<>();
     private final List<String> refused = new ArrayList<>();
     private final List<String> unusual = new ArrayList<>();
-    private final Map<String, Integer> seen = new HashMap<>();
 
-    Reading(long enclosureId, LocalDate today) {
-      this.enclosureId = enclosureId;
+    Reading(LocalDate today) {
       this.today = today;
+    }
+
+    int lines() {
+      return tests.size() + events.size() + refused.size();
     }
 
     void line(long number, CSVRecord line, Columns columns) {
@@ -262,12 +263,7 @@ record WaterCsv(
                           columns.kits.get(parameter).text(parameter, value)));
             }
           });
-      WaterTest test = new WaterTest(day, values);
-      rows.add(
-          new WaterLog.Row(
-              id("%s %s".formatted(day, new TreeMap<>(values))),
-              Optional.of(test),
-              Optional.empty()));
+      tests.add(new WaterTest(day, values));
     }
 
     private static double value(Parameter parameter, String cell, KitUnits kit) {
@@ -300,17 +296,7 @@ record WaterCsv(
                                           .map(WaterCsv::written)
                                           .toList()))));
       double value = kind.hasAmount() ? number("amount", amount) : 0;
-      WaterEvent event = new WaterEvent(day, kind, value);
-      rows.add(
-          new WaterLog.Row(
-              id("%s %s %s".formatted(day, kind, value)), Optional.empty(), Optional.of(event)));
-    }
-
-    /** Made of what the line says, and how often it said so before. */
-    private UUID id(String says) {
-      int before = seen.merge(says, 1, Integer::sum);
-      return UUID.nameUUIDFromBytes(
-          "%d %s %d".formatted(enclosureId, says, before).getBytes(StandardCharsets.UTF_8));
+      events.add(new WaterEvent(day, kind, value));
     }
 
     private LocalDate day(String cell) {

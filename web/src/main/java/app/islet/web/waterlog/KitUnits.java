@@ -73,10 +73,10 @@ public record KitUnits(UnitSystem system, boolean asIon) {
     return parameter.dimension().toSi(written, system) / factor(parameter);
   }
 
-  /** A number for a file: in the keeper's unit, to what a kit can tell and a bit. */
+  /** A number for a file: in the keeper's unit, and so fine that it is the same when read again. */
   public String written(Parameter parameter, double inside) {
     double value = shown(parameter, inside);
-    return new BigDecimal(value).round(new MathContext(8)).stripTrailingZeros().toPlainString();
+    return new BigDecimal(value).round(new MathContext(10)).stripTrailingZeros().toPlainString();
   }
 
   public static String id(Parameter parameter) {

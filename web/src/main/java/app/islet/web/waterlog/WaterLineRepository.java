@@ -3,7 +3,6 @@ package app.islet.web.waterlog;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
-import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
@@ -44,18 +43,4 @@ interface WaterLineRepository extends Repository<WaterLine, String> {
       and l.entry = (select max(n.entry) from WaterLine n
         where n.enclosureId = l.enclosureId and n.kind = 'TEST')""")
   List<Long> countAsNitrogen(Collection<Long> enclosureIds);
-
-  /** An id that was used already, and whether what it named was taken back since. */
-  record Known(UUID clientId, long enclosureId, boolean isVoid) {}
-
-  @Query(
-      """
-      select new app.islet.web.waterlog.WaterLineRepository$Known(t.clientId, t.enclosureId,
-        exists (select 1 from WaterTestEntry v where v.voids = t.id))
-      from WaterTestEntry t where t.clientId in :ids
-      union all
-      select new app.islet.web.waterlog.WaterLineRepository$Known(e.clientId, e.enclosureId,
-        exists (select 1 from WaterEventEntry v where v.voids = e.id))
-      from WaterEventEntry e where e.clientId in :ids""")
-  List<Known> known(Collection<UUID> ids);
 }

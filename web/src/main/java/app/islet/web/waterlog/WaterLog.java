@@ -3,28 +3,26 @@ package app.islet.web.waterlog;
 import app.islet.core.text.PossibleDays;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
+import app.islet.core.water.WaterRecord;
 import app.islet.core.water.WaterTest;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.EnclosureStore;
 import app.islet.web.log.Stamp;
-import app.islet.web.waterlog.WaterLineRepository.Known;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.Tuple;
 import jakarta.persistence.criteria.CriteriaBuilder;
 import jakarta.persistence.criteria.CriteriaQuery;
 import jakarta.persistence.criteria.Path;
 import jakarta.persistence.criteria.Root;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -174,12 +172,11 @@ public class WaterLog {
     if (line.startsWith("t")) {
       tests
           .findByIdAndEnclosureId(entry, enclosureId)
-          .ifPresent(t -> tests.voidOnce(entry, () -> t.voided(stamp(context, UUID.randomUUID()))));
+          .ifPresent(t -> tests.voidOnce(entry, () -> t.voided(newStamp(context))));
     } else {
       events
           .findByIdAndEnclosureId(entry, enclosureId)
-          .ifPresent(
-              e -> events.voidOnce(entry, () -> e.voided(stamp(context, UUID.randomUUID()))));
+          .ifPresent(e -> events.voidOnce(entry, () -> e.voided(newStamp(context))));
     }
   }
 
@@ -187,64 +184,34 @@ public class WaterLog {
     return new Stamp(clientId, clock.instant(), context.person().id());
   }
 
-  /** A line of a file with an id made of what it says, so that a file read twice adds nothing. */
-  public record Row(UUID id, Optional<WaterTest> test, Optional<WaterEvent> event) {
-    /** The same line once more, after it was taken back. */
-    private Row again() {
-      byte[] name = (id + " again").getBytes(StandardCharsets.UTF_8);
-      return new Row(UUID.nameUUIDFromBytes(name), test, event);
-    }
-  }
-
   /**
+   * Adds what a file says and the log does not, so that a file read twice adds nothing.
+   *
    * @param asIon how the kit of the tests counts nitrogen
-   * @return how many were new
+   * @param asRecord how lines of the log are read
+   * @return how many lines were new
    */
   @Transactional
-  public int add(CollectionContext context, long enclosureId, List<Row> rows, boolean asIon) {
+  public int add(
+      CollectionContext context,
+      long enclosureId,
+      WaterRecord file,
+      boolean asIon,
+      Function<List<WaterLine>, WaterRecord> asRecord) {
     enclosures.lock(context, enclosureId);
-    int added = 0;
-    for (int from = 0; from < rows.size(); from += AT_ONCE) {
-      List<Row> some = rows.subList(from, Math.min(rows.size(), from + AT_ONCE));
-      added += addSome(context, enclosureId, some, asIon);
-    }
-    return added;
-  }
-
-  private int addSome(CollectionContext context, long enclosureId, List<Row> rows, boolean asIon) {
-    List<Row> fresh = new ArrayList<>();
-    List<Row> asked = rows;
-    while (!asked.isEmpty()) {
-      Map<UUID, Boolean> voidById =
-          lines.known(asked.stream().map(Row::id).toList()).stream()
-              // What somebody elsewhere wrote under the same id, by chance or on purpose, is not
-              // this
-              // line.
-              .collect(
-                  Collectors.toMap(
-                      Known::clientId, k -> k.isVoid() || k.enclosureId() != enclosureId));
-      fresh.addAll(asked.stream().filter(r -> !voidById.containsKey(r.id())).toList());
-      asked =
-          asked.stream().filter(r -> voidById.getOrDefault(r.id(), false)).map(Row::again).toList();
-    }
+    WaterRecord fresh = file.without(asRecord.apply(all(enclosureId)));
     tests.saveAll(
-        fresh.stream()
-            .flatMap(
-                r ->
-                    r.test().stream()
-                        .map(
-                            t ->
-                                new WaterTestEntry(
-                                    enclosureId, t, asIon, stamp(context, r.id()), null)))
+        fresh.tests().stream()
+            .map(t -> new WaterTestEntry(enclosureId, t, asIon, newStamp(context), null))
             .toList());
     events.saveAll(
-        fresh.stream()
-            .flatMap(
-                r ->
-                    r.event().stream()
-                        .map(
-                            e -> new WaterEventEntry(enclosureId, e, stamp(context, r.id()), null)))
+        fresh.events().stream()
+            .map(e -> new WaterEventEntry(enclosureId, e, newStamp(context), null))
             .toList());
-    return fresh.size();
+    return fresh.tests().size() + fresh.events().size();
+  }
+
+  private Stamp newStamp(CollectionContext context) {
+    return stamp(context, UUID.randomUUID());
   }
 }

@@ -208,9 +208,22 @@ public final class Islet {
 
   /** A second server on the same database, that can be killed. */
   public OtherServer other() {
+    return other(List.of()).ready();
+  }
+
+  /** The same, which makes its parts only when they are asked for, and so is there sooner. */
+  public OtherServer startingSoon() {
+    return other(
+        List.of(
+            "--spring.main.lazy-initialization=true",
+            "--spring.data.jpa.repositories.bootstrap-mode=lazy"));
+  }
+
+  private OtherServer other(List<String> arguments) {
     return new OtherServer(
         context.getEnvironment().getRequiredProperty("spring.datasource.url"),
-        context.getEnvironment().getRequiredProperty("spring.datasource.password"));
+        context.getEnvironment().getRequiredProperty("spring.datasource.password"),
+        arguments);
   }
 
   /** A helper there. */

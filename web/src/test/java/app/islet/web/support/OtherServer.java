@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 
 /** A second server on the same database, in a process of its own, that can be killed. */
@@ -21,23 +22,28 @@ public final class OtherServer implements AutoCloseable {
   private final Path log;
   private Process process;
 
-  OtherServer(String databaseUrl, String password) {
+  /** Another program than the one under test, as a rule the same one as it is shipped. */
+  private static final String PROGRAM = System.getenv("ISLET_PROGRAM");
+
+  OtherServer(String databaseUrl, String password, List<String> arguments) {
     port = freePort();
     log = log();
     command =
-        List.of(
-            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-            "-Xmx512m",
-            "-XX:TieredStopAtLevel=1",
-            "-cp",
-            System.getProperty("java.class.path"),
-            IsletApplication.class.getName(),
-            "--server.port=" + port,
-            "--spring.datasource.url=" + databaseUrl,
-            "--spring.datasource.password=" + password,
-            "--spring.datasource.hikari.maximum-pool-size=3");
+        new ArrayList<>(
+            List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xmx512m",
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                PROGRAM == null ? System.getProperty("java.class.path") : PROGRAM + "/*",
+                IsletApplication.class.getName(),
+                "--server.port=" + port,
+                "--spring.datasource.url=" + databaseUrl,
+                "--spring.datasource.password=" + password,
+                "--spring.datasource.hikari.maximum-pool-size=3"));
+    command.addAll(arguments);
     process = launched();
-    awaitAnswer();
   }
 
   private Process launched() {
@@ -55,6 +61,12 @@ public final class OtherServer implements AutoCloseable {
   public void start() {
     process = launched();
     awaitAnswer();
+  }
+
+  /** Returns when it serves pages. */
+  public OtherServer ready() {
+    awaitAnswer();
+    return this;
   }
 
   /** As whoever runs it would: what is under way is finished. */

@@ -9,7 +9,6 @@ import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterRecord;
 import app.islet.core.water.WaterTest;
 import app.islet.web.waterlog.KitUnits;
-import app.islet.web.waterlog.WaterLog;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -28,7 +27,7 @@ class WaterCsvTest {
   private static final KitUnits METRIC = new KitUnits(UnitSystem.METRIC, true);
 
   private static WaterCsv read(String text) {
-    return WaterCsv.read(text, METRIC, 7, TODAY);
+    return WaterCsv.read(text, METRIC, TODAY);
   }
 
   private static WaterRecord random(long seed) {
@@ -59,10 +58,10 @@ class WaterCsvTest {
     WaterRecord record = random(5);
     String text = WaterCsv.write(record, new KitUnits(units, asIon));
     // Whoever reads it has other units; the file names its own.
-    WaterCsv csv = WaterCsv.read(text, new KitUnits(UnitSystem.METRIC, !asIon), 7, TODAY);
+    WaterCsv csv = WaterCsv.read(text, new KitUnits(UnitSystem.METRIC, !asIon), TODAY);
     assertThat(csv.refused()).isEmpty();
     assertThat(csv.asIon()).isEqualTo(asIon);
-    List<WaterTest> tests = csv.rows().stream().flatMap(r -> r.test().stream()).toList();
+    List<WaterTest> tests = csv.record().tests();
     assertThat(tests).hasSameSizeAs(record.tests());
     for (int n = 0; n < tests.size(); n++) {
       WaterTest was = record.tests().get(n);
@@ -76,8 +75,8 @@ class WaterCsvTest {
                       .as(p.words())
                       .isCloseTo(value, within(1e-5 * (1 + Math.abs(value)))));
     }
-    assertThat(csv.rows().stream().flatMap(r -> r.event().stream()).toList())
-        .isEqualTo(record.events());
+    assertThat(csv.record().events()).isEqualTo(record.events());
+    assertThat(csv.record().without(record).tests()).as("nothing of it is new").isEmpty();
   }
 
   @Test
@@ -93,21 +92,9 @@ class WaterCsvTest {
   }
 
   @Test
-  void the_same_line_has_the_same_name_and_two_alike_have_two() {
-    String twice = "day,ph\n2026-01-01,7.2\n2026-01-01,7.2\n";
-    List<WaterLog.Row> rows = read(twice).rows();
-    assertThat(rows).extracting(WaterLog.Row::id).doesNotHaveDuplicates();
-    assertThat(read(twice).rows()).isEqualTo(rows);
-    assertThat(WaterCsv.read(twice, METRIC, 8, TODAY).rows())
-        .as("another enclosure's are others")
-        .extracting(WaterLog.Row::id)
-        .doesNotContainAnyElementsOf(rows.stream().map(WaterLog.Row::id).toList());
-  }
-
-  @Test
   void semicolons_commas_marks_and_blank_lines_are_understood() {
     WaterCsv csv = read("\uFEFFDate;Nitrate (as ion);KH\n\n2026-02-01T08:30;22,13;5,5\n");
-    WaterTest test = csv.rows().get(0).test().orElseThrow();
+    WaterTest test = csv.record().tests().get(0);
     assertThat(test.value(Parameter.NITRATE).orElseThrow()).isCloseTo(5, within(0.01));
     assertThat(test.value(Parameter.CARBONATE)).hasValue(5.5);
   }
@@ -127,7 +114,7 @@ class WaterCsvTest {
       })
   void a_line_that_cannot_be_is_refused_with_its_reason(String line, String reason) {
     WaterCsv csv = read("day,what,amount,ph\n" + line.strip() + "\n");
-    assertThat(csv.rows()).isEmpty();
+    assertThat(csv.lines()).isZero();
     assertThat(csv.refused()).singleElement().asString().startsWith(reason.strip());
   }
 
@@ -147,7 +134,7 @@ class WaterCsvTest {
   @Test
   void what_hardly_ever_is_is_told_and_read() {
     WaterCsv csv = read("day,ph [],ammonia [mg/L N]\n2026-01-01,5.1,9\n");
-    assertThat(csv.rows()).hasSize(1);
+    assertThat(csv.lines()).isEqualTo(1);
     assertThat(csv.unusual())
         .containsExactlyInAnyOrder("line 2: pH 5.1", "line 2: ammonia 9 mg/L N");
   }
@@ -156,6 +143,6 @@ class WaterCsvTest {
   void more_lines_than_are_read_at_once_are_refused_whole() {
     String many = "day,ph\n" + "2026-01-01,7\n".repeat(WaterCsv.MOST_LINES + 1);
     assertThat(read(many).unreadable()).contains("no more than 20000 lines");
-    assertThat(read(many).rows()).isEmpty();
+    assertThat(read(many).lines()).isZero();
   }
 }
