@@ -60,7 +60,7 @@ public class TakeIn {
   @Transactional
   public AnimalCollection read(Person owner, Path file, UUID clientId) {
     // Of two that ask at the same moment the second waits here, and finds what the first made.
-    collections.hold();
+    collections.hold(clientId);
     return collections.made(owner, clientId).orElseGet(() -> readNew(owner, file, clientId));
   }
 

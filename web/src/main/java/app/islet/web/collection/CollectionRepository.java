@@ -34,7 +34,7 @@ interface CollectionRepository extends JpaRepository<AnimalCollection, Long> {
       value = "update tub set version = version + 1 where collection_id = :id")
   void newTubVersions(long id);
 
-  /** Waits for whoever holds that lock; held until the transaction ends. */
-  @Query(nativeQuery = true, value = "select 1 from pg_advisory_xact_lock(:key)")
-  int waitFor(long key);
+  /** Waits for whoever holds that lock of that kind; held until the transaction ends. */
+  @Query(nativeQuery = true, value = "select 1 from pg_advisory_xact_lock(:kind, hashtext(:name))")
+  int waitFor(int kind, String name);
 }

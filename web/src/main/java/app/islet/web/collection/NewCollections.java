@@ -15,8 +15,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes collections. */
 @Service
 public class NewCollections {
-  /** Any number of ours, the same on every server: one makes a collection, others wait. */
-  private static final long LOCK = 0x15_1e7L;
+  /** Any numbers of ours, the same on every server: of what is locked by name. */
+  private static final int FIRST = 0x151e_0001;
+
+  private static final int ASKED = 0x151e_0002;
+  private static final int ADDRESS = 0x151e_0003;
 
   private final CollectionRepository collections;
   private final MembershipRepository memberships;
@@ -38,14 +41,14 @@ public class NewCollections {
   /** The same, once however often it is asked for under the same id. */
   @Transactional
   public AnimalCollection create(String name, ZoneId zone, Person owner, UUID clientId) {
-    collections.waitFor(LOCK);
+    hold(clientId);
     return made(owner, clientId).orElseGet(() -> make(name, zone, owner, clientId));
   }
 
-  /** Nobody else makes a collection until this transaction ends. */
+  /** Whoever asks under the same id waits until this transaction ends. */
   @Transactional(propagation = Propagation.MANDATORY)
-  public void hold() {
-    collections.waitFor(LOCK);
+  public void hold(UUID clientId) {
+    collections.waitFor(ASKED, clientId.toString());
   }
 
   /** What somebody has made under an id already. */
@@ -56,6 +59,8 @@ public class NewCollections {
 
   private AnimalCollection make(String name, ZoneId zone, Person owner, UUID clientId) {
     String stem = stem(name);
+    // Pond, its second and one that is called Pond 2 may want the same address.
+    collections.waitFor(ADDRESS, stem.replaceAll("(-\\d+)+$", ""));
     String slug = stem;
     for (int n = 2; collections.existsBySlug(slug); n++) {
       slug = stem + "-" + n;
@@ -74,7 +79,7 @@ public class NewCollections {
    */
   @Transactional
   public Optional<AnimalCollection> createFirst(String name, ZoneId zone, Supplier<Person> owner) {
-    collections.waitFor(LOCK);
+    collections.waitFor(FIRST, "");
     return people.any() ? Optional.empty() : Optional.of(create(name, zone, owner.get()));
   }
 
