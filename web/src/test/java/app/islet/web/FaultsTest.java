@@ -116,6 +116,24 @@ class FaultsTest {
     assertThat(count("life_entry", id)).isOne();
   }
 
+  /** As after a kill: PostgreSQL writes a number down with what it was given for, not before. */
+  @Test
+  void a_number_that_is_given_twice_is_no_fault_of_the_keeper() {
+    SQL.execute("select setval('life_entry_id_seq', (select max(id) - 60 from life_entry))");
+    int asked = 0;
+    for (int n = 0; n < 60; n++) {
+      UUID id = UUID.randomUUID();
+      HttpResponse<String> answer;
+      do {
+        answer = keeper.post(at("/animals/" + animal + "/happened"), seen(id));
+        assertThat(answer.statusCode()).isIn(302, 503);
+        asked++;
+      } while (answer.statusCode() == 503);
+      assertThat(count("life_entry", id)).isOne();
+    }
+    assertThat(asked).as("some were given twice").isGreaterThan(60);
+  }
+
   @Test
   void of_an_act_of_many_rows_none_is_kept_when_one_fails() {
     PageForms.Filled singleOut =

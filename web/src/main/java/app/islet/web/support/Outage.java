@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.postgresql.util.PSQLException;
 
 /** Why nothing could be saved, by the code PostgreSQL gives (appendix A of its manual). */
 enum Outage {
@@ -37,6 +38,17 @@ enum Outage {
         .map(t -> Objects.requireNonNullElse(((SQLException) t).getSQLState(), OF_THE_POOL))
         .flatMap(code -> Arrays.stream(values()).filter(o -> o.codes.contains(code)))
         .findFirst();
+  }
+
+  /**
+   * Whether the number of a new row is another's already: we hold some in advance, and PostgreSQL,
+   * when it was killed, gives again what it had not yet written down. The next ones are free.
+   */
+  static boolean isNumberGivenTwice(Throwable fault) {
+    return Stream.iterate(fault, t -> t != null, Throwable::getCause)
+        .filter(PSQLException.class::isInstance)
+        .map(t -> ((PSQLException) t).getServerErrorMessage())
+        .anyMatch(m -> m != null && String.valueOf(m.getDetail()).startsWith("Key (id)="));
   }
 
   String sentence() {

@@ -93,6 +93,10 @@ class Refusals {
   void notKept(
       DataIntegrityViolationException e, HttpServletRequest request, HttpServletResponse response)
       throws IOException {
+    if (Outage.isNumberGivenTwice(e)) {
+      away(e, request, response);
+      return;
+    }
     LOG.warn("the store refused what was sent", e);
     answer(
         HttpStatus.CONFLICT,
