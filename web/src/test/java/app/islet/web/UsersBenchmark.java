@@ -78,6 +78,8 @@ class UsersBenchmark {
     for (int i = 0; i < USERS; i++) {
       keepers.add(new HttpKeeper(islet.base()));
     }
+    // What is kept of each enclosure is there already where a collection has grown by and by.
+    OF_ALL.forEach(rest -> keepers.get(0).get(collection + rest));
     ConcurrentLinkedQueue<Double> waits = new ConcurrentLinkedQueue<>();
     ConcurrentLinkedQueue<Double> empties = new ConcurrentLinkedQueue<>();
     AtomicInteger errors = new AtomicInteger();

@@ -25,6 +25,7 @@ class WebConfiguration implements WebMvcConfigurer {
 
   @Override
   public void addInterceptors(InterceptorRegistry all) {
+    all.addInterceptor(new Turnstile());
     all.addInterceptor(new UploadLimits());
     all.addInterceptor(new PlainParameters());
   }
