@@ -9,10 +9,13 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
 import org.springframework.stereotype.Controller;
@@ -27,8 +30,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 class CodeController {
   static final String ADDRESS = "/login/code";
 
+  private static final Logger LOG = LoggerFactory.getLogger(CodeController.class);
+
   /** Whose password was right, in a visit that is nobody's yet. */
   private static final String LOGIN = "second-step-of";
+
+  private static final String SEAL = "second-step-seal";
 
   private static final Duration PATIENCE = Duration.ofMinutes(10);
 
@@ -36,24 +43,34 @@ class CodeController {
   private final SignInGuard guard;
   private final SignIns signIns;
   private final AuthenticationSuccessHandler entered;
+  private final Clock clock;
 
   CodeController(
-      SecondStep steps, SignInGuard guard, SignIns signIns, AuthenticationSuccessHandler entered) {
+      SecondStep steps,
+      SignInGuard guard,
+      SignIns signIns,
+      AuthenticationSuccessHandler entered,
+      Clock clock) {
     this.steps = steps;
     this.guard = guard;
     this.signIns = signIns;
     this.entered = entered;
+    this.clock = clock;
   }
 
-  /** Notes that somebody's password was right. */
-  static void expect(String login, HttpServletRequest request) {
+  /** Notes that somebody's password was right; who was signed in before is no more. */
+  static void expect(SecondStepWantedException wanted, HttpServletRequest request) {
+    Optional.ofNullable(request.getSession(false)).ifPresent(HttpSession::invalidate);
     HttpSession visit = request.getSession();
     visit.setMaxInactiveInterval((int) PATIENCE.toSeconds());
-    visit.setAttribute(LOGIN, login);
+    visit.setAttribute(LOGIN, wanted.login());
+    visit.setAttribute(SEAL, wanted.passwordSeal());
   }
 
-  private static Optional<String> expected(HttpServletRequest request) {
-    return Optional.ofNullable(request.getSession(false)).map(v -> (String) v.getAttribute(LOGIN));
+  private Optional<String> expected(HttpServletRequest request) {
+    return Optional.ofNullable(request.getSession(false))
+        .filter(v -> clock.millis() - v.getCreationTime() < PATIENCE.toMillis())
+        .map(v -> (String) v.getAttribute(LOGIN));
   }
 
   @GetMapping
@@ -79,7 +96,9 @@ class CodeController {
     if (!wait.isZero()) {
       return reply.done("/login?wait=" + TooManyTriesException.minutes(wait));
     }
-    if (!steps.passes(login.get(), form.typed("code"))) {
+    String seal = (String) request.getSession().getAttribute(SEAL);
+    if (!steps.passes(login.get(), seal, form.typed("code"))) {
+      LOG.warn("Second step refused, from {}", address);
       form.refuse("code", Messages.text("account.step.wrong"));
       return reply.refused(page(form, model));
     }

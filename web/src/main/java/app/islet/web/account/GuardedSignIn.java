@@ -12,6 +12,7 @@ import org.springframework.security.authentication.UsernamePasswordAuthenticatio
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.web.authentication.WebAuthenticationDetails;
 
 /**
@@ -54,7 +55,8 @@ final class GuardedSignIn implements AuthenticationProvider {
       Authentication known = hashed(asked);
       if (steps.isOn(login)) {
         guard.half(address);
-        throw new SecondStepWantedException(login);
+        throw new SecondStepWantedException(
+            login, Tokens.hash(((UserDetails) known.getPrincipal()).getPassword()));
       }
       guard.right(login, address);
       return known;

@@ -77,10 +77,18 @@ public class SecondStep {
     return true;
   }
 
-  /** Whether somebody typed a code that is right and was never used; it is used now. */
+  /**
+   * Whether somebody typed a code that is right and was never used; it is used now.
+   *
+   * @param passwordSeal hash of what is kept of the password that was right a moment ago: with a
+   *     new one it is to be typed anew
+   */
   @Transactional
-  boolean passes(String login, String typed) {
+  boolean passes(String login, String passwordSeal, String typed) {
     Person person = people.lock(login).orElseThrow();
+    if (person.isDisabled() || !Tokens.hash(person.passwordHash()).equals(passwordSeal)) {
+      return false;
+    }
     OptionalLong step =
         person
             .stepSecret()

@@ -7,10 +7,17 @@ final class SecondStepWantedException extends AuthenticationException {
   private static final long serialVersionUID = 1;
 
   private final String login;
+  private final String passwordSeal;
 
-  SecondStepWantedException(String login) {
+  SecondStepWantedException(String login, String passwordSeal) {
     super("a code is wanted");
     this.login = login;
+    this.passwordSeal = passwordSeal;
+  }
+
+  /** Tells whether the password is still the one that was right. */
+  String passwordSeal() {
+    return passwordSeal;
   }
 
   String login() {

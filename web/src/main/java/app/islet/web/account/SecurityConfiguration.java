@@ -130,7 +130,7 @@ class SecurityConfiguration {
       if (why instanceof TooManyTriesException tries) {
         next = "/login?wait=" + tries.minutes();
       } else if (why instanceof SecondStepWantedException wanted) {
-        CodeController.expect(wanted.login(), request);
+        CodeController.expect(wanted, request);
         next = CodeController.ADDRESS;
       }
       response.sendRedirect(request.getContextPath() + next);

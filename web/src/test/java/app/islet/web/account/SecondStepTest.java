@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.islet.web.collection.NewCollections;
 import app.islet.web.support.HttpKeeper;
 import app.islet.web.support.Islet;
+import app.islet.web.support.TestClock;
 import com.microsoft.playwright.Page;
 import java.net.http.HttpResponse;
 import java.time.Instant;
@@ -153,6 +154,35 @@ class SecondStepTest {
     String link = passwords.link(person.id(), person.id());
     assertThat(passwords.set(link, PASSWORD)).isPresent();
     afterPassword();
+  }
+
+  @Test
+  void who_was_half_way_in_is_not_let_in_with_a_new_password_or_a_closed_account() {
+    on();
+    HttpKeeper half = afterPassword();
+    Passwords passwords = ISLET.bean(Passwords.class);
+    passwords.set(passwords.link(person.id(), person.id()), "a kettle full of newts");
+    assertThat(typed(half, codeNow()).statusCode()).isEqualTo(422);
+    passwords.set(passwords.link(person.id(), person.id()), PASSWORD);
+    half = afterPassword();
+    ISLET
+        .bean(JdbcTemplate.class)
+        .update("update person set disabled_at = now() where id = ?", person.id());
+    assertThat(typed(half, codeNow()).statusCode()).isEqualTo(422);
+  }
+
+  @Test
+  void ten_minutes_after_the_password_it_is_asked_for_again() {
+    on();
+    HttpKeeper half = afterPassword();
+    try {
+      TestClock.set(Instant.now().plusSeconds(9 * 60 + 50));
+      assertThat(half.get("/login/code").statusCode()).isEqualTo(200);
+      TestClock.set(Instant.now().plusSeconds(10 * 60 + 5));
+      assertThat(leadsTo(half.get("/login/code"))).isEqualTo("/");
+    } finally {
+      TestClock.right();
+    }
   }
 
   @Test
