@@ -59,6 +59,7 @@ class FaultsTest {
     TestClock.right();
     SQL.execute("drop trigger if exists fault on movement");
     SQL.execute("drop trigger if exists fault on life_entry");
+    SQL.execute("select setval('life_entry_id_seq', (select max(id) + 100 from life_entry))");
   }
 
   /** Whoever is signed in stays so, however far the clock is set. */
