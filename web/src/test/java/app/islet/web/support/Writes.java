@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.function.BooleanSupplier;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -136,7 +137,8 @@ public final class Writes {
   public List<Thread> begin(int writers, String address, BooleanSupplier going, boolean staying) {
     List<Thread> all = new ArrayList<>();
     for (int n = 0; n < writers; n++) {
-      int first = n * kinds.size() / writers;
+      // A server that is killed soon sees each writer's first alone.
+      int first = ThreadLocalRandom.current().nextInt(kinds.size());
       Thread writer = new Thread(() -> write(address, first, going, staying));
       writer.start();
       all.add(writer);
