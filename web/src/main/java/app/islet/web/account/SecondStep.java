@@ -65,8 +65,11 @@ public class SecondStep {
     if (person.stepSecret().isPresent()) {
       return person.stepSecret().get().equals(offer.secret());
     }
+    if (!offer.isSound()) {
+      return false;
+    }
     OptionalLong step = AppCodes.step(offer.secret(), plain(typed), clock.instant());
-    if (step.isEmpty() || !offer.isSound()) {
+    if (step.isEmpty()) {
       return false;
     }
     person.beginStep(offer.secret(), step.getAsLong());

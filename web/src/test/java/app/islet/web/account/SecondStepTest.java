@@ -117,6 +117,20 @@ class SecondStepTest {
   }
 
   @Test
+  void what_no_page_of_ours_sends_is_refused_and_nothing_is_on() {
+    HttpKeeper keeper = new HttpKeeper(ISLET.base(), person.login(), PASSWORD);
+    String recovery = String.join(" ", offer.recovery());
+    for (Map<String, String> sent :
+        List.of(
+            Map.of("code", "123456"),
+            Map.of("secret", "", "recovery", recovery, "code", "123456"),
+            Map.of("secret", offer.secret(), "recovery", "one two", "code", codeNow()))) {
+      assertThat(keeper.post("/account/second-step", sent).statusCode()).isEqualTo(422);
+    }
+    assertThat(steps.isOn(person.login())).isFalse();
+  }
+
+  @Test
   void a_code_of_the_app_lets_in_once() {
     on();
     String code = codeNow();
