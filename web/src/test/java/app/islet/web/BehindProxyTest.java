@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.islet.web.support.Islet;
 import app.islet.web.support.Proxy;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.WebSocket;
+import com.microsoft.playwright.options.SameSiteAttribute;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -44,6 +46,8 @@ class BehindProxyTest {
         .allSatisfy(
             cookie -> {
               assertThat(cookie.secure).as(cookie.name).isTrue();
+              assertThat(cookie.name).startsWith("__Host-");
+              assertThat(cookie.sameSite).as(cookie.name).isEqualTo(SameSiteAttribute.LAX);
               assertThat(cookie.httpOnly).as(cookie.name).isTrue();
             });
     page.navigate("/c/weir-mill/enclosures/5/build");
@@ -51,5 +55,20 @@ class BehindProxyTest {
     assertThat(line.url()).startsWith("wss://");
     line.waitForFrameReceived(() -> page.fill("#depth", "22"));
     assertThat(line.isClosed()).isFalse();
+  }
+
+  @Test
+  void whoever_signs_out_leaves_no_photos_in_the_browser() {
+    Page page = ISLET.through(proxy.address());
+    page.navigate("/");
+    ISLET.signIn(page, "mill", "quiet water");
+    page.navigate("/account");
+    Response out =
+        page.waitForResponse(
+            answer -> answer.url().endsWith("/logout"),
+            () -> page.locator("form[action$='/logout'] button").click());
+    assertThat(out.headerValue("clear-site-data")).isEqualTo("\"cache\"");
+    page.navigate("/c/weir-mill/rounds");
+    assertThat(page.locator("h1")).hasText("Sign in");
   }
 }

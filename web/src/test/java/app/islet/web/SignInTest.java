@@ -1,6 +1,7 @@
 package app.islet.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -16,12 +17,16 @@ import app.islet.web.support.HttpKeeper;
 import app.islet.web.support.Islet;
 import app.islet.web.support.RefusedException;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.Cookie;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.time.Clock;
+import java.time.Duration;
 import java.time.ZoneId;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
@@ -136,6 +141,61 @@ class SignInTest {
     assertThat(answer.headers().firstValue("permissions-policy").orElse(""))
         .contains("geolocation=()");
     assertThat(answer.headers().firstValue("x-content-type-options")).contains("nosniff");
+    assertThat(answer.headers().firstValue("content-type")).contains("text/html;charset=UTF-8");
+    assertThat(answer.headers().firstValue("cache-control").orElse("")).contains("no-store");
+  }
+
+  @Test
+  void a_visit_has_a_long_secret_and_ends_after_180_days_however_often_one_comes() {
+    Person person = somebody();
+    collectionOf(person);
+    Page page = ISLET.signedIn(person.login(), PASSWORD);
+    page.navigate("/account");
+    assertThat(page.locator("h1")).not().hasText("Sign in");
+    JdbcTemplate sql = ISLET.bean(JdbcTemplate.class);
+    String visit =
+        sql.queryForObject(
+            "select session_id from spring_session where principal_name = ?",
+            String.class,
+            person.login());
+    assertThat(Base64.getUrlDecoder().decode(visit)).as("random bytes").hasSize(27);
+    began(visit, 179);
+    page.navigate("/account");
+    assertThat(page.locator("h1")).not().hasText("Sign in");
+    began(visit, 181);
+    page.navigate("/account");
+    assertThat(page.locator("h1")).hasText("Sign in");
+  }
+
+  private static void began(String visit, int daysAgo) {
+    ISLET
+        .bean(JdbcTemplate.class)
+        .update(
+            "update spring_session set creation_time = ? where session_id = ?",
+            ISLET.bean(Clock.class).instant().minus(Duration.ofDays(daysAgo)).toEpochMilli(),
+            visit);
+  }
+
+  @Test
+  void a_request_that_only_echoes_is_refused() throws IOException, InterruptedException {
+    assertThat(new Once().send("TRACE", "/login").statusCode()).isIn(400, 405);
+  }
+
+  @Test
+  void a_forged_cookie_of_where_to_go_leads_nobody_to_another_host() {
+    Person person = somebody();
+    collectionOf(person);
+    Page page = ISLET.stranger();
+    page.context()
+        .addCookies(
+            List.of(
+                new Cookie(
+                        "REDIRECT_URI",
+                        Base64.getEncoder()
+                            .encodeToString("https://elsewhere.example/account".getBytes(UTF_8)))
+                    .setUrl(ISLET.base())));
+    ISLET.signIn(page, person.login(), PASSWORD);
+    page.waitForURL(ISLET.base() + "/c/**");
   }
 
   @Test
@@ -268,9 +328,14 @@ class SignInTest {
         HttpClient.newBuilder().followRedirects(HttpClient.Redirect.NEVER).build();
 
     HttpResponse<String> get(String path) throws IOException, InterruptedException {
+      return send("GET", path);
+    }
+
+    HttpResponse<String> send(String method, String path) throws IOException, InterruptedException {
       return http.send(
           HttpRequest.newBuilder(URI.create(ISLET.base() + path))
               .header("Accept", "text/html")
+              .method(method, HttpRequest.BodyPublishers.noBody())
               .build(),
           HttpResponse.BodyHandlers.ofString());
     }

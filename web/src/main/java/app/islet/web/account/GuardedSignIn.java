@@ -59,6 +59,7 @@ final class GuardedSignIn implements AuthenticationProvider {
             login, Tokens.hash(((UserDetails) known.getPrincipal()).getPassword()));
       }
       guard.right(login, address);
+      LOG.info("{} signed in, from {}", login, address);
       return known;
     } catch (AuthenticationServiceException | SecondStepWantedException e) {
       throw e;

@@ -22,9 +22,12 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AuthenticationFailureHandler;
 import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
+import org.springframework.security.web.authentication.logout.HeaderWriterLogoutHandler;
+import org.springframework.security.web.authentication.logout.LogoutHandler;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
-import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.header.writers.ClearSiteDataHeaderWriter;
+import org.springframework.security.web.header.writers.ClearSiteDataHeaderWriter.Directive;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.savedrequest.RequestCache;
@@ -42,6 +45,10 @@ class SecurityConfiguration {
   /** The camera photographs the animals; nothing else of the device is asked for. */
   private static final String PERMISSIONS =
       "camera=(self), geolocation=(), microphone=(), payment=(), usb=(), bluetooth=()";
+
+  /** Photos that a browser has kept are not for whoever sits down there next. */
+  private static final LogoutHandler FORGOTTEN =
+      new HeaderWriterLogoutHandler(new ClearSiteDataHeaderWriter(Directive.CACHE));
 
   /** Health and metrics answer on their own port alone, which is on loopback. */
   @Bean
@@ -90,10 +97,11 @@ class SecurityConfiguration {
         // This one alone: a second behind it would look at what the guard has refused.
         .authenticationManager(new ProviderManager(signIn(people, passwords, guard, steps)))
         .requestCache(cache -> cache.requestCache(asked))
-        .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
+        .csrf(csrf -> csrf.csrfTokenRepository(OwnCookies.token()))
+        .exceptionHandling(refusals -> refusals.accessDeniedHandler(new RefusedAccess()))
         .formLogin(
             form -> form.loginPage("/login").successHandler(entered).failureHandler(refused()))
-        .logout(logout -> logout.logoutSuccessUrl("/login?logout"))
+        .logout(logout -> logout.addLogoutHandler(FORGOTTEN).logoutSuccessUrl("/login?logout"))
         .addFilterBefore(new AbsoluteLimit(clock), SecurityContextHolderFilter.class)
         .addFilterBefore(new UploadSizes(), CsrfFilter.class)
         .headers(

@@ -1,9 +1,12 @@
 package app.islet.web.account;
 
+import java.time.Duration;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -43,7 +46,15 @@ class SessionConfiguration {
   }
 
   @Bean
-  SessionRepositoryCustomizer<JdbcIndexedSessionRepository> seenOnceAMinute() {
-    return sessions -> sessions.setUpdateSessionQuery(SEEN_ONCE_A_MINUTE);
+  CookieSerializer cookieOfVisit(@Value("${server.servlet.session.timeout}") Duration kept) {
+    return OwnCookies.visit((int) kept.toSeconds());
+  }
+
+  @Bean
+  SessionRepositoryCustomizer<JdbcIndexedSessionRepository> visitsAsKept() {
+    return visits -> {
+      visits.setUpdateSessionQuery(SEEN_ONCE_A_MINUTE);
+      visits.setSessionIdGenerator(Tokens::ofVisit);
+    };
   }
 }

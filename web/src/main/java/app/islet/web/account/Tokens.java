@@ -9,12 +9,25 @@ import java.util.Base64;
 /** Ends of secret addresses: made so that nobody guesses them, kept so that nobody reads them. */
 public final class Tokens {
   private static final int BYTES = 32;
+
+  /** 36 letters: the whole of its column. */
+  private static final int BYTES_OF_VISIT = 27;
+
   private static final SecureRandom RANDOM = new SecureRandom();
 
   private Tokens() {}
 
   public static String make() {
-    return Base64.getUrlEncoder().withoutPadding().encodeToString(random(BYTES));
+    return make(BYTES);
+  }
+
+  /** The secret of a visit, in a cookie. */
+  static String ofVisit() {
+    return make(BYTES_OF_VISIT);
+  }
+
+  private static String make(int bytes) {
+    return Base64.getUrlEncoder().withoutPadding().encodeToString(random(bytes));
   }
 
   /** So many bytes that nobody foresees. */

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.MethodParameter;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -24,6 +26,7 @@ import org.springframework.web.servlet.HandlerMapping;
  */
 @Component
 class CollectionContextResolver implements HandlerMethodArgumentResolver {
+  private static final Logger LOG = LoggerFactory.getLogger(CollectionContextResolver.class);
   private static final String KEY = CollectionContext.class.getName();
 
   private final CollectionContexts contexts;
@@ -45,6 +48,7 @@ class CollectionContextResolver implements HandlerMethodArgumentResolver {
       @Nullable WebDataBinderFactory binders) {
     CollectionContext context = of(request).orElse(null);
     if (context == null) {
+      LOG.warn("A page of a collection that {} is not in was asked for", request.getRemoteUser());
       throw new NotFoundException("no such collection for whoever asks");
     }
     HttpServletRequest asked =

@@ -71,6 +71,15 @@ public final class HttpKeeper {
     return post(path, fields, PAGE);
   }
 
+  /** Sends an empty form as another site would: without the token. */
+  public HttpResponse<String> forged(String path) {
+    return send(
+        HttpRequest.newBuilder(URI.create(base + path))
+            .header("Content-Type", "application/x-www-form-urlencoded")
+            .POST(HttpRequest.BodyPublishers.noBody()),
+        PAGE);
+  }
+
   /** Sends a form as a script of a page would: what was refused says so by its status. */
   public HttpResponse<String> postAsScript(String path, Map<String, String> fields) {
     return post(path, fields, "application/json");
