@@ -121,6 +121,20 @@ class OfflineRoundsTest {
   }
 
   @Test
+  void who_signs_out_leaves_no_walk_in_the_browser() {
+    phone.context().clearCookies();
+    islet.signIn(phone, "mill", "quiet water");
+    phone.waitForURL("**/c/**");
+    phone.navigate(rounds);
+    phone.waitForSelector("main[data-kept-here]");
+    assertThat(phone.evaluate("caches.has('islet-pages-1')")).isEqualTo(true);
+    phone.navigate("/account");
+    phone.locator("form[action$='/logout'] button").click();
+    phone.waitForURL("**/login?logout");
+    phone.waitForFunction("caches.has('islet-pages-1').then(has => !has)");
+  }
+
+  @Test
   void of_two_at_one_enclosure_the_later_is_told_who_was_first() {
     line.cut();
     tick(phone, "spot-clean");

@@ -90,7 +90,10 @@ class AccountController {
             .map(
                 v ->
                     new VisitLine(
-                        v.browser(), day(v.began()), day(v.seen()), v.id().equals(here.getId())))
+                        BrowserName.of(v.browser()),
+                        day(v.began()),
+                        day(v.seen()),
+                        v.id().equals(here.getId())))
             .toList());
     return "account/account";
   }

@@ -33,8 +33,9 @@ public final class Rows {
 
   public Map<String, Long> count() {
     Map<String, Long> rows = new TreeMap<>();
+    // Prepared, as planning it takes longer than counting.
     sql.query(
-        counting,
+        connection -> connection.prepareStatement(counting),
         row -> {
           rows.put(row.getString(1), row.getLong(2));
         });
