@@ -7,6 +7,7 @@ import app.islet.web.support.NotFoundException;
 import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,7 +34,18 @@ public class LifeLog {
   /** Of several, the oldest first. */
   @Transactional(readOnly = true)
   public List<LifeEntry> of(Collection<Animal> some) {
-    return some.isEmpty() ? List.of() : entries.valid(some.stream().map(Animal::id).toList());
+    return some.isEmpty() ? List.of() : entries.valid(ids(some));
+  }
+
+  /** Those of several to whom something of these kinds has happened. */
+  @Transactional(readOnly = true)
+  public List<Animal> having(Collection<Animal> some, Set<LifeEvent.Kind> kinds) {
+    Set<Long> found = some.isEmpty() ? Set.of() : entries.having(ids(some), kinds);
+    return some.stream().filter(animal -> found.contains(animal.id())).toList();
+  }
+
+  private static List<Long> ids(Collection<Animal> some) {
+    return some.stream().map(Animal::id).toList();
   }
 
   /** Sightings with a number, of all animals, the oldest first. */

@@ -1,8 +1,10 @@
 package app.islet.web.animal;
 
+import app.islet.core.livestock.LifeEvent;
 import app.islet.web.log.LogRepository;
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import org.springframework.data.jpa.repository.Query;
 
 interface LifeRepository extends LogRepository<LifeEntry> {
@@ -12,6 +14,14 @@ interface LifeRepository extends LogRepository<LifeEntry> {
       select e from LifeEntry e where e.animalId in :animalIds and e.voids is null
       and not exists (select 1 from LifeEntry v where v.voids = e.id) order by e.day, e.id""")
   List<LifeEntry> valid(Collection<Long> animalIds);
+
+  /** Which of them have a valid entry of one of these kinds. */
+  @Query(
+      """
+      select distinct e.animalId from LifeEntry e
+      where e.animalId in :animalIds and e.kind in :kinds and e.voids is null
+      and not exists (select 1 from LifeEntry v where v.voids = e.id)""")
+  Set<Long> having(Collection<Long> animalIds, Set<LifeEvent.Kind> kinds);
 
   /** Of all animals of a collection, where somebody counted: valid, the oldest first. */
   @Query(

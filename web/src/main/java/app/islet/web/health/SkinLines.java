@@ -50,20 +50,17 @@ class SkinLines {
   record Line(long animalId, String who, List<String> words) {}
 
   List<Line> of(CollectionContext context, List<Animal> living) {
+    List<Animal> telling = life.having(living, TELLING);
+    if (telling.isEmpty()) {
+      return List.of();
+    }
     HealthTables known = tables.tables(context);
     Map<Long, List<LifeEvent>> events =
-        life.of(living).stream()
+        life.of(telling).stream()
             .collect(
                 Collectors.groupingBy(
                     LifeEntry::animalId,
                     Collectors.mapping(LifeEntry::event, Collectors.toList())));
-    List<Animal> telling =
-        living.stream()
-            .filter(
-                a ->
-                    events.getOrDefault(a.id(), List.of()).stream()
-                        .anyMatch(e -> TELLING.contains(e.kind())))
-            .toList();
     Map<Long, List<Measurement>> sizes = residents.measurements(telling);
     Occupants occupants =
         new Occupants(
