@@ -89,9 +89,10 @@ class SecurityLogTest {
   void the_secret_of_a_link_is_in_no_line() {
     HttpKeeper stranger = HttpKeeper.stranger(ISLET.base());
     stranger.get("/join/a-secret-of-a-link");
-    stranger.forged("/join/a-secret-of-a-link/new");
+    stranger.forged("/join/a-secret-of-a-link/new", "a-token-that-was-typed");
     assertThat(lines(line -> line.contains("outside any collection"))).isNotEmpty();
     assertThat(lines(line -> line.contains("a-secret-of-a-link"))).isEmpty();
+    assertThat(lines(line -> line.contains("a-token-that-was-typed"))).isEmpty();
   }
 
   @Test

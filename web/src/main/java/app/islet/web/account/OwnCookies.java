@@ -13,7 +13,8 @@ import org.springframework.session.web.http.DefaultCookieSerializer;
 /**
  * Cookies that only Islet itself can set: over TLS their names begin with {@code __Host-}, which a
  * browser takes from the very host alone, never from a neighbour under the same domain (RFC
- * 6265bis, 4.1.3.2). Without TLS, on one's own machine, it would not take such a name at all.
+ * 6265bis, 4.1.3.2, from memory). Without TLS, on one's own machine, it would not take such a name
+ * at all.
  */
 final class OwnCookies {
   private static final String OWN = "__Host-";
@@ -26,7 +27,7 @@ final class OwnCookies {
    * @param keptS how long the browser keeps it, s
    */
   static CookieSerializer visit(int keptS) {
-    return new Visit(visit("", keptS), visit(OWN, keptS));
+    return new Visit(new Both<>(visit("", keptS), visit(OWN, keptS)));
   }
 
   private static CookieSerializer visit(String prefix, int keptS) {
@@ -40,53 +41,49 @@ final class OwnCookies {
 
   /** That of the token in every form. */
   static CsrfTokenRepository token() {
-    return new Token(token(""), token(OWN));
+    return new Token(new Both<>(token(""), token(OWN)));
   }
 
-  private static CookieCsrfTokenRepository token(String prefix) {
+  private static CsrfTokenRepository token(String prefix) {
     CookieCsrfTokenRepository cookies = new CookieCsrfTokenRepository();
     cookies.setCookieName(prefix + "XSRF-TOKEN");
     cookies.setCookieCustomizer(cookie -> cookie.sameSite("Lax"));
     return cookies;
   }
 
-  private record Visit(CookieSerializer plain, CookieSerializer secure)
-      implements CookieSerializer {
-    private CookieSerializer of(HttpServletRequest request) {
+  private record Both<T>(T plain, T secure) {
+    T of(HttpServletRequest request) {
       return request.isSecure() ? secure : plain;
     }
+  }
 
+  private record Visit(Both<CookieSerializer> cookies) implements CookieSerializer {
     @Override
     public void writeCookieValue(CookieValue value) {
-      of(value.getRequest()).writeCookieValue(value);
+      cookies.of(value.getRequest()).writeCookieValue(value);
     }
 
     @Override
     public List<String> readCookieValues(HttpServletRequest request) {
-      return of(request).readCookieValues(request);
+      return cookies.of(request).readCookieValues(request);
     }
   }
 
-  private record Token(CsrfTokenRepository plain, CsrfTokenRepository secure)
-      implements CsrfTokenRepository {
-    private CsrfTokenRepository of(HttpServletRequest request) {
-      return request.isSecure() ? secure : plain;
-    }
-
+  private record Token(Both<CsrfTokenRepository> cookies) implements CsrfTokenRepository {
     @Override
     public CsrfToken generateToken(HttpServletRequest request) {
-      return of(request).generateToken(request);
+      return cookies.of(request).generateToken(request);
     }
 
     @Override
     public void saveToken(
         @Nullable CsrfToken token, HttpServletRequest request, HttpServletResponse response) {
-      of(request).saveToken(token, request, response);
+      cookies.of(request).saveToken(token, request, response);
     }
 
     @Override
     public @Nullable CsrfToken loadToken(HttpServletRequest request) {
-      return of(request).loadToken(request);
+      return cookies.of(request).loadToken(request);
     }
   }
 }

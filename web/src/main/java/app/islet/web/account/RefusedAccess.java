@@ -9,6 +9,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.web.access.AccessDeniedHandler;
 import org.springframework.security.web.access.AccessDeniedHandlerImpl;
+import org.springframework.security.web.csrf.CsrfException;
 
 /** Answers 403, and notes to whom what was refused: for whoever looks into it later. */
 final class RefusedAccess implements AccessDeniedHandler {
@@ -26,7 +27,7 @@ final class RefusedAccess implements AccessDeniedHandler {
         page(request.getRequestURI()),
         request.getRemoteUser(),
         request.getRemoteAddr(),
-        why.getMessage());
+        why instanceof CsrfException ? "it carries no token of its form" : why.getMessage());
     answer.handle(request, response, why);
   }
 

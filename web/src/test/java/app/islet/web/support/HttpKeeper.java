@@ -71,12 +71,12 @@ public final class HttpKeeper {
     return post(path, fields, PAGE);
   }
 
-  /** Sends an empty form as another site would: without the token. */
-  public HttpResponse<String> forged(String path) {
+  /** Sends an empty form as another site would: with a token that is not ours. */
+  public HttpResponse<String> forged(String path, String token) {
     return send(
         HttpRequest.newBuilder(URI.create(base + path))
             .header("Content-Type", "application/x-www-form-urlencoded")
-            .POST(HttpRequest.BodyPublishers.noBody()),
+            .POST(HttpRequest.BodyPublishers.ofString("_csrf=" + encoded(token))),
         PAGE);
   }
 
