@@ -1,5 +1,7 @@
 package app.islet.core.water;
 
+import static java.util.Comparator.naturalOrder;
+
 import app.islet.core.quantity.Range;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -7,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * How a start-up goes on: the model takes over every test as it comes, and is fitted to them by how
@@ -57,16 +60,21 @@ public record Forecast(
     Track usual = Track.of(model, known, course, today);
     Track fast = Track.of(model.atPace(FAST), known, course, today);
     return new Forecast(
-        fast.ready.isPresent() && slow.ready.isPresent()
-            ? Optional.of(
-                new Range(
-                    Math.min(fast.ready.get(), slow.ready.get()),
-                    Math.max(fast.ready.get(), slow.ready.get())))
-            : Optional.empty(),
-        usual.ready,
-        slow.days,
-        usual.days,
-        fast.days);
+        span(fast.ready, usual.ready, slow.ready), usual.ready, slow.days, usual.days, fast.days);
+  }
+
+  /**
+   * Least and most of all three: each pace is fitted to the tests by itself, so that the usual one
+   * can be done before the fast one. Absent where the fast or the slow one is not done.
+   */
+  private static Optional<Range> span(
+      Optional<Integer> fast, Optional<Integer> usual, Optional<Integer> slow) {
+    return fast.isPresent() && slow.isPresent()
+        ? Optional.of(
+            new Range(
+                Stream.of(fast, usual, slow).flatMap(Optional::stream).min(naturalOrder()).get(),
+                Stream.of(fast, usual, slow).flatMap(Optional::stream).max(naturalOrder()).get()))
+        : Optional.empty();
   }
 
   /**

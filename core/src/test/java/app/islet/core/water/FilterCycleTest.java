@@ -164,6 +164,9 @@ class FilterCycleTest {
       assertThat(told.daysLeft().orElseThrow().max())
           .as("on day %d of %d", today, ready)
           .isGreaterThanOrEqualTo(ready - today - 4.0);
+      assertThat(told.daysLeft().orElseThrow().contains(told.usualDays().orElseThrow()))
+          .as("what is most likely lies within the range, on day %d", today)
+          .isTrue();
     }
   }
 
