@@ -6,6 +6,8 @@ import static app.islet.web.support.Hands.send;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.enclosure.Water;
+import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -14,6 +16,7 @@ import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.WaitUntilState;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -23,14 +26,10 @@ import org.junit.jupiter.api.Test;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class BenchTest {
   private static String turtleTank(Page page, String name) {
-    String base = enclosure(page, name, "100", "40", "50");
-    page.selectOption("#species", "common-musk");
-    page.fill("#length", "10");
-    page.fill("#name", "Flint");
-    send(page, "Add");
+    String base = Hands.made(name, "100", "40", "50");
+    Hands.settle(base, "common-musk", "Flint", 1, 10);
+    Hands.design(base, tank -> tank.with(new Water(20, OptionalDouble.empty())));
     page.navigate(base + "/build");
-    page.fill("#depth", "20");
-    send(page, "Save design");
     return base;
   }
 

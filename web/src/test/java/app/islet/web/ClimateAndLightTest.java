@@ -4,11 +4,13 @@ import static app.islet.web.support.Hands.send;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.enclosure.Water;
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.SelectOption;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -19,23 +21,17 @@ class ClimateAndLightTest {
   private static final Islet ISLET = Islet.running();
 
   /** A tank of axolotls in a room of 24 °C in summer. */
-  private static String warmTank(Page page, String name) {
-    String enclosure = Hands.enclosure(page, name, "100", "40", "40");
-    page.selectOption("#species", new SelectOption().setValue("axolotl"));
-    page.fill("#name", "Two of " + name);
-    page.fill("#count", "2");
-    page.fill("#length", "22");
-    send(page, "Add");
-    page.navigate(enclosure + "/build");
-    page.fill("#depth", "32");
-    send(page, "Save design");
+  private static String warmTank(String name) {
+    String enclosure = Hands.made(name, "100", "40", "40");
+    Hands.settle(enclosure, "axolotl", "Two of " + name, 2, 22);
+    Hands.design(enclosure, tank -> tank.with(new Water(32, OptionalDouble.empty())));
     return enclosure;
   }
 
   @Test
   void the_ladder_ends_in_a_choice_that_is_built_in() {
     Page page = ISLET.owner();
-    String enclosure = warmTank(page, "Ladder tank");
+    String enclosure = warmTank("Ladder tank");
     page.navigate(enclosure + "/climate");
     assertThat(page.locator("#cooling")).containsText("The least that is enough");
     Locator chiller =
@@ -71,7 +67,7 @@ class ClimateAndLightTest {
   @Test
   void a_log_is_fitted_and_kept_and_can_be_taken_back() {
     Page page = ISLET.owner();
-    String enclosure = warmTank(page, "Log tank");
+    String enclosure = warmTank("Log tank");
     page.navigate(enclosure + "/climate");
     page.fill("#log-text", "time, water, room\n0, 30, 20\n2, twenty, 20\n4, 27, 20");
     send(page, "Fit to my readings");
@@ -103,7 +99,7 @@ class ClimateAndLightTest {
   @Test
   void the_day_follows_the_sun_once_the_room_has_a_place_on_earth() {
     Page page = ISLET.owner();
-    String enclosure = warmTank(page, "Season tank");
+    String enclosure = warmTank("Season tank");
     page.navigate(enclosure + "/light");
     page.check("#seasonal");
     send(page, "Save");
@@ -151,7 +147,7 @@ class ClimateAndLightTest {
   @Test
   void a_year_of_ones_own_is_kept_and_half_of_one_refused() {
     Page page = ISLET.owner();
-    String enclosure = warmTank(page, "Year tank");
+    String enclosure = warmTank("Year tank");
     page.navigate(enclosure + "/light");
     page.fill("#winterHours", "8");
     send(page, "Save");
@@ -199,7 +195,7 @@ class ClimateAndLightTest {
   @Test
   void an_animal_from_warm_water_is_led_down_in_days() {
     Page page = ISLET.owner();
-    String enclosure = warmTank(page, "Led tank");
+    String enclosure = warmTank("Led tank");
     page.navigate(enclosure + "/water");
     page.fill("#temperature", "24");
     send(page, "Log test");

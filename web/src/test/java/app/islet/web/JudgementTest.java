@@ -1,12 +1,11 @@
 package app.islet.web;
 
-import static app.islet.web.support.Hands.enclosure;
 import static app.islet.web.support.Hands.press;
-import static app.islet.web.support.Hands.send;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.review.Step;
+import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -29,11 +28,8 @@ class JudgementTest {
 
   /** A musk turtle hatchling between four panes, deep and bare. */
   private static String bareTank(Page page, String name) {
-    String base = enclosure(page, name, "76", "30", "30");
-    page.selectOption("#species", "common-musk");
-    page.fill("#length", "3.2");
-    page.fill("#name", "Button");
-    send(page, "Add");
+    String base = Hands.made(name, "76", "30", "30");
+    Hands.settle(base, "common-musk", "Button", 1, 3.2);
     page.navigate(base + "/review");
     return base;
   }

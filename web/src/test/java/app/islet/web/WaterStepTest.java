@@ -4,6 +4,8 @@ import static app.islet.web.support.Hands.send;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Water;
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
 import com.microsoft.playwright.Locator;
@@ -11,10 +13,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
-import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -30,15 +33,13 @@ class WaterStepTest {
 
   /** A tank with a filter and one axolotl, filled. */
   private static String tank(Page page, String name) {
-    String enclosure = Hands.enclosure(page, name, "80", "40", "40");
-    page.selectOption("#species", new SelectOption().setValue("axolotl"));
-    page.fill("#name", "One of " + name);
-    page.fill("#length", "22");
-    send(page, "Add");
-    page.navigate(enclosure + "/build");
-    page.fill("#depth", "30");
-    page.fill("#filter", "200");
-    send(page, "Save design");
+    String enclosure = Hands.made(name, "80", "40", "40");
+    Hands.settle(enclosure, "axolotl", "One of " + name, 1, 22);
+    Hands.design(
+        enclosure,
+        tank ->
+            tank.with(new Water(30, OptionalDouble.empty()))
+                .with(new Equipment.Filter(200, Optional.empty(), false)));
     page.navigate(enclosure + "/water");
     return enclosure;
   }

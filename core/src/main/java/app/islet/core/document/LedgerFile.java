@@ -5,6 +5,7 @@ import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.livestock.UnbalancedException;
 import app.islet.core.text.CsvCell;
+import app.islet.core.text.PlainText;
 import app.islet.core.text.PossibleDays;
 import app.islet.core.text.Problem;
 import app.islet.core.text.UnreadableException;
@@ -37,6 +38,10 @@ import org.apache.commons.csv.CSVRecord;
  */
 public final class LedgerFile {
   public static final int MOST_LINES = 100_000;
+
+  /** Characters of each; a place may be called by its enclosure and its own name. */
+  private static final Map<String, Integer> LONGEST =
+      Map.of("animals", 60, "from", 150, "to", 150, "cause", 60, "note", 300);
 
   private static final List<String> NEEDED = List.of("date", "animals", "count", "from", "to");
   private static final List<String> COLUMNS =
@@ -186,6 +191,10 @@ public final class LedgerFile {
       if (cell(line, "from").isEmpty() || cell(line, "to").isEmpty()) {
         return refuse(line, "from and to must both be filled in");
       }
+      Optional<String> unkept = unkept(line);
+      if (unkept.isPresent()) {
+        return refuse(line, unkept.get());
+      }
       try {
         return Optional.of(
             new Movement(
@@ -199,6 +208,23 @@ public final class LedgerFile {
       } catch (IllegalArgumentException e) {
         return refuse(line, e.getMessage());
       }
+    }
+
+    /** What is wrong with the words of a line. */
+    private Optional<String> unkept(Line line) {
+      for (String column : COLUMNS) {
+        String words = cell(line, column);
+        int longest = LONGEST.getOrDefault(column, words.length());
+        if (words.length() > longest) {
+          return Optional.of(
+              "%s has %d characters; at most %d are kept"
+                  .formatted(column, words.length(), longest));
+        }
+        if (!PlainText.isPlain(words)) {
+          return Optional.of(column + " has a character in it that cannot be written");
+        }
+      }
+      return Optional.empty();
     }
 
     private Place place(String word, String other) {

@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -27,9 +26,6 @@ import org.jspecify.annotations.Nullable;
  * too: call {@link #done}.
  */
 public final class Fields {
-  /** No text for people has such a character, and no database keeps it. */
-  private static final Pattern CONTROL = Pattern.compile("[\\p{Cntrl}&&[^\\t\\r\\n]]");
-
   private final String name;
   private final List<Problem> problems;
   private final String path;
@@ -181,7 +177,7 @@ public final class Fields {
     if (node.get().value() instanceof String text
         && !text.isBlank()
         && text.length() <= maxLength) {
-      if (CONTROL.matcher(text).find()) {
+      if (!PlainText.isPlain(text)) {
         problem(field, "this has a character in it that cannot be written");
         return Optional.empty();
       }
@@ -278,7 +274,10 @@ public final class Fields {
   public List<String> texts(String field, int maxLength) {
     List<String> found = new ArrayList<>();
     for (Node item : items(field)) {
-      if (item.value() instanceof String text && !text.isBlank() && text.length() <= maxLength) {
+      if (item.value() instanceof String text
+          && !text.isBlank()
+          && text.length() <= maxLength
+          && PlainText.isPlain(text)) {
         found.add(text.strip());
       } else {
         problem(

@@ -90,6 +90,17 @@ class LedgerFileTest {
   }
 
   @Test
+  void words_that_cannot_be_kept_are_refused_with_their_line() {
+    String longest = "x".repeat(60);
+    assertThat(read("2027-01-01," + longest + ",5,begun,Tub," + longest + "," + "x".repeat(300)))
+        .hasSize(1);
+    assertThatThrownBy(() -> read("2027-01-01,x" + longest + ",5,begun,Tub,,\n"))
+        .hasMessageContaining("line 2: animals has 61 characters; at most 60 are kept");
+    assertThatThrownBy(() -> read("2027-01-01,Frogs,5,begun,Tub,,a\0b\n"))
+        .hasMessageContaining("line 2: note has a character in it that cannot be written");
+  }
+
+  @Test
   void every_bad_line_is_told_at_once() {
     assertThatThrownBy(() -> read("x,Frogs,5,begun,Tub,,\n2027-01-01,Frogs,five,begun,Tub,,\n"))
         .hasMessageContaining("line 2")

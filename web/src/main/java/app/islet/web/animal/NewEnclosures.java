@@ -2,9 +2,11 @@ package app.islet.web.animal;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.document.EnclosureDocument;
+import app.islet.core.enclosure.Site;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.Designs;
 import app.islet.web.enclosure.EnclosureRecord;
+import app.islet.web.enclosure.Rooms;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -15,10 +17,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class NewEnclosures {
   private final Designs designs;
   private final Residents residents;
+  private final Rooms rooms;
 
-  NewEnclosures(Designs designs, Residents residents) {
+  NewEnclosures(Designs designs, Residents residents, Rooms rooms) {
     this.designs = designs;
     this.residents = residents;
+    this.rooms = rooms;
   }
 
   /**
@@ -47,5 +51,16 @@ public class NewEnclosures {
           resident.arrivedOn().orElse(context.today()));
     }
     return record.id();
+  }
+
+  /** The same in a room of that climate, which is made too where there is none. */
+  @Transactional
+  public long create(
+      CollectionContext context,
+      Site climate,
+      EnclosureDocument document,
+      String name,
+      UUID clientId) {
+    return create(context, rooms.ofClimate(context, climate).id(), document, name, clientId);
   }
 }

@@ -1,12 +1,16 @@
 package app.islet.web.enclosure;
 
 import app.islet.core.enclosure.Site;
+import app.islet.core.light.Place;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.CollectionStore;
 import app.islet.web.collection.Role;
 import app.islet.web.support.NotFoundException;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,6 +45,34 @@ public class Rooms {
     collections.lock(context);
     return named(context, name)
         .orElseGet(() -> rooms.save(new Room(context.collectionId(), name, site)));
+  }
+
+  /**
+   * The room of just that climate, in the town that names the collection's time zone until somebody
+   * says otherwise; where there is none a new one.
+   */
+  @Transactional
+  public Room ofClimate(CollectionContext context, Site climate) {
+    context.require(Role.KEEPER);
+    collections.lock(context);
+    Site site =
+        Place.of(context.collection().zone())
+            .map(p -> climate.at(p.latitude(), p.longitude()))
+            .orElse(climate);
+    List<Room> all = all(context);
+    return all.stream()
+        .filter(room -> room.site().equals(site))
+        .findFirst()
+        .orElseGet(() -> rooms.save(new Room(context.collectionId(), freeName(all), site)));
+  }
+
+  private static String freeName(List<Room> all) {
+    Set<String> taken = all.stream().map(Room::name).collect(Collectors.toSet());
+    return IntStream.iterate(1, n -> n + 1)
+        .mapToObj(n -> n == 1 ? "Living room" : "Living room " + n)
+        .filter(name -> !taken.contains(name))
+        .findFirst()
+        .orElseThrow();
   }
 
   /**

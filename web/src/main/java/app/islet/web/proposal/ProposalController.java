@@ -4,10 +4,8 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
 import app.islet.core.document.EnclosureDocument;
-import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.StandardVessel;
 import app.islet.core.enclosure.Vessel;
-import app.islet.core.light.Place;
 import app.islet.core.proposal.Aim;
 import app.islet.core.proposal.Fit;
 import app.islet.core.proposal.Proposal;
@@ -36,7 +34,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -267,51 +264,23 @@ class ProposalController {
     CareSheet sheet = sheet(context, species);
     Asked asked = Asked.read(form, sheet, rooms.all(context), context.today());
     Aim aim = form.choice("aim", Aim.class, Aim.GROWN);
+    String named = form.typed("name").isEmpty() ? "" : form.text("name", 80, "a name");
     Optional<Proposal> chosen =
         form.hasErrors() ? Optional.empty() : in(proposals(asked, sheet.name()), aim);
     if (chosen.isEmpty()) {
       return reply.refused(page(context, sheet, form, model));
     }
-    String name =
-        form.typed("name").isEmpty()
-            ? English.capital(chosen.get().residents().get(0).name())
-            : form.text("name", 80, "a name");
-    long room = asked.room().map(Room::id).orElseGet(() -> newRoom(context, asked));
+    EnclosureDocument document =
+        new EnclosureDocument(chosen.get().design(), chosen.get().residents());
+    String name = named.isEmpty() ? English.capital(chosen.get().residents().get(0).name()) : named;
+    UUID clientId = form.clientId();
     long id =
-        newEnclosures.create(
-            context,
-            room,
-            new EnclosureDocument(chosen.get().design(), chosen.get().residents()),
-            name,
-            form.clientId());
+        asked
+            .room()
+            .map(room -> newEnclosures.create(context, room.id(), document, name, clientId))
+            .orElseGet(() -> newEnclosures.create(context, asked.site(), document, name, clientId));
     return reply.saved(
         "Made from the proposal. Everything can be changed here.",
         context.path("/enclosures/" + id + "/build"));
-  }
-
-  /** Once, however often it is sent: a room of just that climate is taken again. */
-  private long newRoom(CollectionContext context, Asked asked) {
-    Site site = placed(context, asked.site());
-    return rooms.all(context).stream()
-        .filter(r -> r.site().equals(site))
-        .findFirst()
-        .orElseGet(() -> rooms.add(context, freeName(context), site))
-        .id();
-  }
-
-  /** In the town that names the collection's time zone, until somebody says otherwise. */
-  private static Site placed(CollectionContext context, Site site) {
-    return Place.of(context.collection().zone())
-        .map(p -> site.at(p.latitude(), p.longitude()))
-        .orElse(site);
-  }
-
-  private String freeName(CollectionContext context) {
-    List<String> taken = rooms.all(context).stream().map(Room::name).toList();
-    return IntStream.iterate(1, n -> n + 1)
-        .mapToObj(n -> n == 1 ? "Living room" : "Living room " + n)
-        .filter(name -> !taken.contains(name))
-        .findFirst()
-        .orElseThrow();
   }
 }

@@ -146,17 +146,13 @@ class QuickController {
     if (document.isEmpty()) {
       return reply.refused(page(context, form, model));
     }
-    long room =
-        room(context, form)
-            .map(Room::id)
-            .orElseGet(() -> rooms.add(context, "Living room", Asked.USUAL).id());
+    String name = English.capital(document.get().residents().get(0).name());
+    UUID clientId = form.clientId();
     long id =
-        newEnclosures.create(
-            context,
-            room,
-            document.get(),
-            English.capital(document.get().residents().get(0).name()),
-            form.clientId());
+        room(context, form)
+            .map(room -> newEnclosures.create(context, room.id(), document.get(), name, clientId))
+            .orElseGet(
+                () -> newEnclosures.create(context, Asked.USUAL, document.get(), name, clientId));
     return reply.saved(
         "Kept. Everything that was taken as usual can be put right here.",
         context.path("/enclosures/" + id + "/build"));

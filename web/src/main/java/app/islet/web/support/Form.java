@@ -5,6 +5,7 @@ import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.quantity.TypedNumber;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.text.PlainText;
 import app.islet.core.text.PossibleDays;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -18,7 +19,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,8 +31,6 @@ public final class Form {
   /** Under this name a request keeps the form that was sent with it. */
   public static final String SENT = Form.class.getName();
 
-  private static final Pattern CONTROL = Pattern.compile("[\\p{Cntrl}&&[^\\t\\r\\n]]");
-
   private final Map<String, String> typed;
   private final UnitSystem units;
   private final Map<String, String> errors = new LinkedHashMap<>();
@@ -43,15 +41,10 @@ public final class Form {
     this.units = units;
     typed.forEach(
         (id, text) -> {
-          if (CONTROL.matcher(text).find()) {
+          if (!PlainText.isPlain(text)) {
             refuse(id, "This has a character in it that cannot be written; please type it anew.");
           }
         });
-  }
-
-  /** Text for a browser or a database has no such characters but tabs and ends of lines. */
-  public static boolean isPlain(String text) {
-    return !CONTROL.matcher(text).find();
   }
 
   /**
@@ -99,8 +92,9 @@ public final class Form {
     return units;
   }
 
+  /** What was typed, without blanks at its ends and without what cannot be written. */
   public String typed(String id) {
-    return typed.getOrDefault(id, "").strip();
+    return PlainText.of(typed.getOrDefault(id, "")).strip();
   }
 
   /** As it was typed, with blanks at its ends. */

@@ -1,5 +1,6 @@
 package app.islet.web.support;
 
+import app.islet.core.text.PlainText;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Arrays;
@@ -18,7 +19,7 @@ final class PlainParameters implements HandlerInterceptor {
     if (handler instanceof HandlerMethod method && !readsForm(method)) {
       request.getParameterMap().values().stream()
           .flatMap(Arrays::stream)
-          .filter(text -> !Form.isPlain(text))
+          .filter(text -> !PlainText.isPlain(text))
           .findAny()
           .ifPresent(
               text -> {

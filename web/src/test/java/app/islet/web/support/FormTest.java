@@ -20,6 +20,15 @@ class FormTest {
     return new Form(Map.of("x", value), units);
   }
 
+  /** Whoever asks for no more than a note keeps what can be written of it. */
+  @Test
+  void what_cannot_be_written_is_told_and_never_kept() {
+    Form form = form("lost\0 in \u0007the post\nyesterday", UnitSystem.METRIC);
+    assertThat(form.error("x")).contains("a character in it that cannot be written");
+    assertThat(form.typed("x")).isEqualTo("lost in the post\nyesterday");
+    assertThat(form("a\tb\r\nc", UnitSystem.METRIC).hasErrors()).isFalse();
+  }
+
   @ParameterizedTest(name = "\"{0}\" in {1} {2} is {3} inside")
   @CsvSource(
       delimiter = '|',

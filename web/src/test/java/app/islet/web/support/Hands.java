@@ -1,10 +1,13 @@
 package app.islet.web.support;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Vessel;
 import app.islet.web.account.People;
 import app.islet.web.account.Person;
+import app.islet.web.animal.Residents;
+import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.CollectionContexts;
 import app.islet.web.collection.NewCollections;
@@ -13,8 +16,11 @@ import app.islet.web.enclosure.Rooms;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.ZoneId;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.UnaryOperator;
 
 /** What a keeper's hands do in more than one test. */
 public final class Hands {
@@ -45,6 +51,21 @@ public final class Hands {
    * left, and opens its first step; answers its address.
    */
   public static String enclosure(Page page, String name, String l, String w, String h) {
+    String address = made(name, l, w, h);
+    page.navigate(address + "/residents");
+    return address;
+  }
+
+  /** The same in a collection there is. */
+  public static String enclosure(
+      Page page, String slug, String name, String l, String w, String h) {
+    String address = made(slug, name, l, w, h);
+    page.navigate(address + "/residents");
+    return address;
+  }
+
+  /** The same without opening it. */
+  public static String made(String name, String l, String w, String h) {
     Islet islet = Islet.running();
     Person owner = islet.bean(People.class).find("mill").orElseThrow();
     String own =
@@ -52,31 +73,59 @@ public final class Hands {
             .bean(NewCollections.class)
             .create("Zz " + MADE.incrementAndGet(), ZoneId.of("UTC"), owner)
             .slug();
-    return enclosure(page, own, name, l, w, h);
+    return made(own, name, l, w, h);
   }
 
-  /** The same in a collection there is. */
-  public static String enclosure(
-      Page page, String slug, String name, String l, String w, String h) {
+  private static String made(String slug, String name, String l, String w, String h) {
     Islet islet = Islet.running();
-    CollectionContext context =
-        islet.bean(CollectionContexts.class).find("mill", slug).orElseThrow();
+    CollectionContext context = context(slug);
     long room =
         islet.bean(Rooms.class).add(context, "Room of " + name, new Site(24, 20, 21, 16, 50)).id();
     Vessel vessel = new Vessel(Double.parseDouble(l), Double.parseDouble(w), Double.parseDouble(h));
-    long id =
-        islet
-            .bean(Designs.class)
-            .create(
-                context,
-                room,
-                Enclosure.bare(name, vessel, vessel.heightCm() / 2),
-                context.today(),
-                UUID.randomUUID())
-            .id();
-    String address = context.path("/enclosures/" + id);
-    page.navigate(address + "/residents");
-    return address;
+    Enclosure design = Enclosure.bare(name, vessel, vessel.heightCm() / 2);
+    return context.path(
+        "/enclosures/"
+            + islet
+                .bean(Designs.class)
+                .create(context, room, design, context.today(), UUID.randomUUID())
+                .id());
+  }
+
+  private static CollectionContext context(String slug) {
+    return Islet.running().bean(CollectionContexts.class).find("mill", slug).orElseThrow();
+  }
+
+  /** Puts animals of a kind into it, measured today. */
+  public static void settle(
+      String address, String species, String name, int count, double lengthCm) {
+    Islet islet = Islet.running();
+    CollectionContext context = contextOf(address);
+    Resident resident =
+        new Resident(
+            name,
+            islet.bean(CareSheetStore.class).library(context).find(species).orElseThrow(),
+            count,
+            0,
+            0,
+            OptionalDouble.of(lengthCm),
+            OptionalDouble.empty(),
+            Optional.empty());
+    islet
+        .bean(Residents.class)
+        .add(context, id(address), resident, UUID.randomUUID(), context.today());
+  }
+
+  /** Saves a change of its design. */
+  public static void design(String address, UnaryOperator<Enclosure> change) {
+    Islet.running().bean(Designs.class).change(contextOf(address), id(address), change);
+  }
+
+  private static CollectionContext contextOf(String address) {
+    return context(collection(address).substring("/c/".length()));
+  }
+
+  private static long id(String address) {
+    return Long.parseLong(address.substring(address.lastIndexOf('/') + 1));
   }
 
   /** The collection an address lies in. */

@@ -232,9 +232,7 @@ public final class Islet {
   }
 
   private Page known(String login, int width, int height) {
-    Page page = page(options(width, height).setStorageState(cookies(login)));
-    page.navigate("/");
-    return page;
+    return page(options(width, height).setStorageState(cookies(login)));
   }
 
   private String cookies(String login) {
