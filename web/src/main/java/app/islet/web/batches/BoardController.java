@@ -43,7 +43,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/c/{collection}/rearing")
 class BoardController {
   private static final int LONGEST_CAUSE = 60;
-  private static final int LONGEST_NOTE = 300;
   private static final int LOG_LINES = 30;
 
   /** All that is left of the day. */
@@ -263,12 +262,7 @@ class BoardController {
       throw new RefusedException(Messages.text("rearing.unknown-act"));
     }
     String milestone = kind == TubEvent.Kind.STAGE ? form.typed("milestone") : "";
-    String note = form.typed("note");
-    return new TubEntry.What(
-        kind,
-        milestone,
-        note.substring(0, Math.min(LONGEST_NOTE, note.length())),
-        sizes(kind, form));
+    return new TubEntry.What(kind, milestone, form.note("note"), sizes(kind, form));
   }
 
   /** Lengths of the smallest and the largest; of one alone it is the same. */

@@ -29,7 +29,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @RequestMapping("/c/{collection}/rearing/batches/{id}")
 class CountController {
   private static final int LONGEST_CAUSE = 60;
-  private static final int LONGEST_NOTE = 300;
   private static final int MOST = Movement.MOST / 10;
 
   private final Batches batches;
@@ -178,9 +177,7 @@ class CountController {
     if (e.count().isEmpty()) {
       return e.say(Messages.text("rearing.say-how-many"));
     }
-    String note = form.typed("note");
-    Movement gone =
-        e.to(Place.out(way), "", note.substring(0, Math.min(LONGEST_NOTE, note.length())));
+    Movement gone = e.to(Place.out(way), "", form.note("note"));
     return e.enter(
         () -> books.enter(context, List.of(gone), form.clientId(), Optional.empty()),
         Messages.text("rearing.handed", gone.count()));

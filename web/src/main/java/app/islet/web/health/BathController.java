@@ -196,7 +196,6 @@ class BathController {
     }
     int minutes = form.whole("bathMin", 1, MOST_MIN, 3);
     for (EnclosureSnapshot.Occupant o : bathed) {
-      String note = form.typed("note-" + o.record().id());
       life.add(
           context,
           o.record().id(),
@@ -204,7 +203,7 @@ class BathController {
               context.today(),
               LifeEvent.Kind.BATHED,
               OptionalDouble.of(minutes),
-              note.substring(0, Math.min(300, note.length()))),
+              form.note("note-" + o.record().id())),
           own(form.clientId(), o.record().id()));
     }
     return reply.saved(Messages.text("health.bath.logged"), address);

@@ -21,8 +21,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/health/courses")
 class CourseController {
-  private static final int LONGEST = 300;
-
   private final HealthLog log;
   private final HealthTableStore tables;
 
@@ -46,14 +44,7 @@ class CourseController {
 
   @PostMapping("/{id}/done")
   String done(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
-    String note = form.typed("note");
-    CourseEntry entry =
-        log.done(
-            context,
-            id,
-            context.today(),
-            note.substring(0, Math.min(LONGEST, note.length())),
-            form.clientId());
+    CourseEntry entry = log.done(context, id, context.today(), form.note("note"), form.clientId());
     boolean mine = entry.clientId().equals(form.clientId());
     return mine
         ? reply.saved(Messages.text("health.course-ticked"), context.path("/health"))
@@ -68,11 +59,9 @@ class CourseController {
 
   @PostMapping("/{id}/end")
   String endCourse(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
-    String result = form.typed("result");
     CourseResults.Ending by =
         form.choice("ending", CourseResults.Ending.class, CourseResults.Ending.SIGN);
-    log.end(
-        context, id, context.today(), by, result.substring(0, Math.min(LONGEST, result.length())));
+    log.end(context, id, context.today(), by, form.note("result"));
     return reply.saved(Messages.text("health.course-ended"), context.path("/health"));
   }
 }

@@ -166,15 +166,11 @@ class LookController {
           Messages.text("health.choose-sign"), context.path("/health/animals/" + id));
     }
     int day = form.whole("day", 1, MOST_DAYS, 1);
-    String note = form.typed("note");
     HealthCase written =
         log.report(
             context,
             id,
-            new HealthCase.Seen(
-                context.today().minusDays(day - 1L),
-                signs,
-                note.substring(0, Math.min(300, note.length()))),
+            new HealthCase.Seen(context.today().minusDays(day - 1L), signs, form.note("note")),
             form.clientId());
     return reply.saved(
         Messages.text("health.written"), context.path("/health/cases/" + written.id()));

@@ -31,6 +31,8 @@ public final class Form {
   /** Under this name a request keeps the form that was sent with it. */
   public static final String SENT = Form.class.getName();
 
+  private static final int LONGEST_NOTE = 300;
+
   private final Map<String, String> typed;
   private final UnitSystem units;
   private final Map<String, String> errors = new LinkedHashMap<>();
@@ -194,6 +196,14 @@ public final class Form {
               : "At most %d characters, please; this has %d.".formatted(maxLength, text.length()));
     }
     return text;
+  }
+
+  /**
+   * Words beside an act, which is done with or without them: no more of them than the field takes.
+   */
+  public String note(String id) {
+    String text = typed(id);
+    return text.substring(0, Math.min(LONGEST_NOTE, text.length()));
   }
 
   /** A time zone by its name in the tz database; UTC where it is none, with the problem noted. */
