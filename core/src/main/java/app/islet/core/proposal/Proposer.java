@@ -7,6 +7,7 @@ import app.islet.core.review.Finding;
 import app.islet.core.review.Outlook;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Makes designs for somebody.
@@ -25,6 +26,9 @@ public final class Proposer {
    */
   private static final int NO_LONGER = 4;
 
+  /** How many vessels of the largest floor there are, from low to high. */
+  private static final int LARGEST = 4;
+
   private final Wish wish;
 
   private Proposer(Wish wish) {
@@ -42,12 +46,51 @@ public final class Proposer {
   /** The smallest that passes today, whatever comes, and without decoration. */
   static Optional<Enclosure> today(Wish wish) {
     Course course = Course.of(wish.residents(), 0);
-    Mender mender = new Mender(course.now(), wish.day(), wish.limits().chiller());
+    return new Proposer(wish).smallest(course);
+  }
+
+  private Optional<Enclosure> smallest(Course course) {
+    List<Vessel> vessels = Candidates.of(course, wish.limits());
+    boolean tried = false;
+    for (Vessel vessel : vessels) {
+      Optional<Enclosure> passing = passing(vessel, course);
+      if (passing.isPresent() || !tried && isHopeless(vessels, course)) {
+        return passing;
+      }
+      tried = true;
+    }
+    return Optional.empty();
+  }
+
+  /** The vessel furnished and put right for the first day; none where that cannot be. */
+  private Optional<Enclosure> passing(Vessel vessel, Course course) {
     Furnisher furnisher = new Furnisher(wish, course);
-    return Candidates.of(course, wish.limits()).stream()
-        .filter(furnisher::fits)
-        .flatMap(v -> mender.mended(furnisher.furnished(v)).stream())
-        .findFirst();
+    return furnisher.fits(vessel)
+        ? mender(course).mended(furnisher.furnished(vessel))
+        : Optional.empty();
+  }
+
+  private Mender mender(Course course) {
+    return new Mender(course.now(), wish.day(), wish.limits().chiller());
+  }
+
+  /**
+   * Whether size is not what stands in the way: the smallest, the middle one and the largest, low
+   * and high, all fail by the same rule, as in a room that is too hot.
+   */
+  private boolean isHopeless(List<Vessel> vessels, Course course) {
+    Furnisher furnisher = new Furnisher(wish, course);
+    List<Vessel> fitting = vessels.stream().filter(furnisher::fits).toList();
+    int all = fitting.size();
+    if (all < 2 * LARGEST) {
+      return false;
+    }
+    List<Optional<String>> stuck =
+        IntStream.concat(IntStream.of(0, all / 2), IntStream.range(all - LARGEST, all))
+            .mapToObj(fitting::get)
+            .map(v -> mender(course).stuckAt(furnisher.furnished(v)).map(Finding::rule))
+            .toList();
+    return stuck.get(0).isPresent() && stuck.stream().distinct().count() == 1;
   }
 
   /** The smallest that serves until they are grown, or as long as any does. */
@@ -70,8 +113,14 @@ public final class Proposer {
     Candidate best = null;
     Optional<TooSmall> smaller = Optional.empty();
     int without = 0;
-    for (Vessel vessel : Candidates.of(course, wish.limits())) {
+    boolean tried = false;
+    List<Vessel> vessels = Candidates.of(course, wish.limits());
+    for (Vessel vessel : vessels) {
       Optional<Candidate> found = candidate(vessel, course);
+      if (found.isEmpty() && !tried && isHopeless(vessels, course)) {
+        break;
+      }
+      tried = true;
       if (found.isEmpty()) {
         continue;
       }
@@ -114,10 +163,8 @@ public final class Proposer {
    * The vessel furnished, put right for the first day and then for as many later ones as can be.
    */
   private Optional<Candidate> candidate(Vessel vessel, Course course) {
-    Mender mender = new Mender(course.now(), wish.day(), wish.limits().chiller());
-    Furnisher furnisher = new Furnisher(wish, course);
-    Optional<Enclosure> start =
-        furnisher.fits(vessel) ? mender.mended(furnisher.furnished(vessel)) : Optional.empty();
+    Mender mender = mender(course);
+    Optional<Enclosure> start = passing(vessel, course);
     Candidate best = null;
     for (int n = 0; n < MOST_ROUNDS && start.isPresent(); n++) {
       Enclosure e = start.get();
@@ -138,7 +185,7 @@ public final class Proposer {
 
   /** The same with what makes it a home, as long as it serves as long. */
   private Candidate decorated(Candidate c, Course course) {
-    Mender mender = new Mender(course.now(), wish.day(), wish.limits().chiller());
+    Mender mender = mender(course);
     int watched = mender.watched(c.design()).size();
     Course served = course.until(c.promise().asBuiltDays());
     Mender atTheEnd =
