@@ -80,6 +80,16 @@ class ProposalController {
     return page(context, sheet(context, species), form, model);
   }
 
+  /** Which animals do fit the room asked for: looking at them all takes a while. */
+  @GetMapping("/others")
+  String others(CollectionContext context, @PathVariable String species, Form form, Model model) {
+    context.require(Role.KEEPER);
+    CareSheet sheet = sheet(context, species);
+    Asked asked = Asked.read(form, sheet, rooms.all(context), context.today());
+    model.addAttribute("others", others(context, sheet, asked));
+    return "proposal/others :: others";
+  }
+
   private CareSheet sheet(CollectionContext context, String species) {
     CareSheet sheet =
         sheets
@@ -100,6 +110,7 @@ class ProposalController {
     Fit fit = fits.of(sheet, asked.site(), asked.chiller(), context.today());
     model.addAttribute("fit", FitView.of(fit, asked.site(), power, context.units()));
     Form filled = filled(form, asked, context);
+    model.addAttribute("where", filled);
     model.addAttribute("fields", fields(context, sheet, filled));
     model.addAttribute("roomFields", roomFields(filled));
     model.addAttribute("roomKnown", asked.room().isPresent());
@@ -117,7 +128,6 @@ class ProposalController {
     boolean haveProposed = in(proposals, Aim.HAVE).isPresent();
     model.addAttribute("haveProposed", haveProposed);
     model.addAttribute("noneInHave", asked.have().isPresent() && !haveProposed);
-    model.addAttribute("others", fit.home().isEmpty() ? others(context, sheet, asked) : List.of());
     model.addAttribute("clientId", UUID.randomUUID().toString());
     return "proposal/species";
   }
