@@ -117,6 +117,7 @@ class BeginTest {
     page.navigate("/c/weir-mill/new/axolotl?asked=1&room=&warmest=28&coldest=20");
     assertThat(page.locator(".suits .flash")).containsText("Choose another animal.");
     assertThat(page.locator(".suits .flash")).containsText("These fit this room:");
+    assertThat(page.locator(".suits dd").nth(3)).hasText("not known");
     assertThat(page.locator(".proposals .picture")).hasCount(0);
     assertThat(page.locator("main")).containsText("No enclosure passes for them in this room.");
     page.check("#chiller");
