@@ -15,6 +15,10 @@ final class Candidates {
 
   private static final double STEP_CM = 5;
   private static final double[] HEIGHTS_CM = {40, 60, 80, 100};
+
+  /** So many of each floor beyond those that are sold, from low to high. */
+  static final int HEIGHTS = HEIGHTS_CM.length;
+
   private static final double[] LARGER = {1.02, 1.2, 1.5, 2, 3};
 
   private Candidates() {}

@@ -26,9 +26,6 @@ public final class Proposer {
    */
   private static final int NO_LONGER = 4;
 
-  /** How many vessels of the largest floor there are, from low to high. */
-  private static final int LARGEST = 4;
-
   private final Wish wish;
 
   private Proposer(Wish wish) {
@@ -82,11 +79,11 @@ public final class Proposer {
     Furnisher furnisher = new Furnisher(wish, course);
     List<Vessel> fitting = vessels.stream().filter(furnisher::fits).toList();
     int all = fitting.size();
-    if (all < 2 * LARGEST) {
+    if (all < 2 * Candidates.HEIGHTS) {
       return false;
     }
     List<Optional<String>> stuck =
-        IntStream.concat(IntStream.of(0, all / 2), IntStream.range(all - LARGEST, all))
+        IntStream.concat(IntStream.of(0, all / 2), IntStream.range(all - Candidates.HEIGHTS, all))
             .mapToObj(fitting::get)
             .map(v -> mender(course).stuckAt(furnisher.furnished(v)).map(Finding::rule))
             .toList();

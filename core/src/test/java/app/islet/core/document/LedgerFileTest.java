@@ -91,11 +91,19 @@ class LedgerFileTest {
 
   @Test
   void words_that_cannot_be_kept_are_refused_with_their_line() {
-    String longest = "x".repeat(60);
-    assertThat(read("2027-01-01," + longest + ",5,begun,Tub," + longest + "," + "x".repeat(300)))
-        .hasSize(1);
-    assertThatThrownBy(() -> read("2027-01-01,x" + longest + ",5,begun,Tub,,\n"))
+    String name = "x".repeat(60);
+    String place = "y".repeat(150);
+    String note = "z".repeat(300);
+    String line = "2027-01-01,%s,5,begun,%s,%s,%s\n";
+    assertThat(read(line.formatted(name, place, name, note))).hasSize(1);
+    assertThatThrownBy(() -> read(line.formatted(name + "x", place, name, note)))
         .hasMessageContaining("line 2: animals has 61 characters; at most 60 are kept");
+    assertThatThrownBy(() -> read(line.formatted(name, place + "y", name, note)))
+        .hasMessageContaining("line 2: to has 151 characters; at most 150 are kept");
+    assertThatThrownBy(() -> read(line.formatted(name, place, name + "x", note)))
+        .hasMessageContaining("line 2: cause has 61 characters; at most 60 are kept");
+    assertThatThrownBy(() -> read(line.formatted(name, place, name, note + "z")))
+        .hasMessageContaining("line 2: note has 301 characters; at most 300 are kept");
     assertThatThrownBy(() -> read("2027-01-01,Frogs,5,begun,Tub,,a\0b\n"))
         .hasMessageContaining("line 2: note has a character in it that cannot be written");
   }

@@ -20,6 +20,12 @@ class FormTest {
     return new Form(Map.of("x", value), units);
   }
 
+  @Test
+  void a_note_keeps_as_much_as_its_field_takes() {
+    assertThat(form("n".repeat(300), UnitSystem.METRIC).note("x")).hasSize(300);
+    assertThat(form("n".repeat(301), UnitSystem.METRIC).note("x")).hasSize(300);
+  }
+
   /** Whoever asks for no more than a note keeps what can be written of it. */
   @Test
   void what_cannot_be_written_is_told_and_never_kept() {
