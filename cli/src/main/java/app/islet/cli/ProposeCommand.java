@@ -1,6 +1,8 @@
 package app.islet.cli;
 
+import app.islet.core.animal.Heads;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.Size;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
@@ -18,7 +20,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -134,15 +135,9 @@ final class ProposeCommand {
                                 sheet.stages().stream()
                                     .map(Stage::id)
                                     .collect(Collectors.joining(", ")))));
-    return new Resident(
-        sheet.plural(),
-        sheet,
-        count(names.get(2)),
-        0,
-        0,
-        OptionalDouble.empty(),
-        OptionalDouble.empty(),
-        Optional.of(stage.id()));
+    return Resident.described(
+            sheet, Heads.of(count(names.get(2))), Size.UNKNOWN, Optional.of(stage.id()))
+        .named(sheet.plural());
   }
 
   private static int count(String text) {

@@ -1,22 +1,32 @@
 package app.islet.core;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.animal.Resident;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchCondition;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZonedDateTime;
 import java.util.List;
-import java.util.stream.IntStream;
-import org.junit.jupiter.api.DynamicTest;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestFactory;
 
 /** The wall around the core, and the one direction inside it. */
 class ArchitectureTest {
+  private static final String CORE = "app.islet.core";
+
   /** A package may use those before it, never one after. */
   private static final List<String> ORDER =
       List.of(
@@ -41,10 +51,10 @@ class ArchitectureTest {
           "calculator",
           "document");
 
-  private static final JavaClasses CORE =
+  private static final JavaClasses CLASSES =
       new ClassFileImporter()
           .withImportOption(new ImportOption.DoNotIncludeTests())
-          .importPackages("app.islet.core");
+          .importPackages(CORE);
 
   @Test
   void core_knows_no_framework_and_no_screen() {
@@ -60,7 +70,7 @@ class ArchitectureTest {
             "java.sql..",
             "app.islet.web..",
             "app.islet.cli..")
-        .check(CORE);
+        .check(CLASSES);
   }
 
   @Test
@@ -76,27 +86,54 @@ class ArchitectureTest {
         .callMethod(ZonedDateTime.class, "now")
         .orShould()
         .callMethod(System.class, "currentTimeMillis")
-        .check(CORE);
+        .check(CLASSES);
   }
 
-  @TestFactory
-  List<DynamicTest> arrows_point_one_way() {
-    return IntStream.range(0, ORDER.size() - 1)
-        .mapToObj(
-            i ->
-                DynamicTest.dynamicTest(
-                    ORDER.get(i) + " uses nothing below it",
-                    () ->
-                        noClasses()
-                            .that()
-                            .resideInAPackage("app.islet.core." + ORDER.get(i) + "..")
-                            .should()
-                            .dependOnClassesThat()
-                            .resideInAnyPackage(
-                                ORDER.subList(i + 1, ORDER.size()).stream()
-                                    .map(p -> "app.islet.core." + p + "..")
-                                    .toArray(String[]::new))
-                            .check(CORE)))
-        .toList();
+  @Test
+  void animals_are_put_together_in_one_place() {
+    noClasses()
+        .that()
+        .resideOutsideOfPackages(CORE + ".animal..", CORE + ".document..")
+        .should()
+        .callConstructorWhere(target(owner(type(Resident.class))))
+        .check(CLASSES);
+  }
+
+  @Test
+  void every_package_has_its_place_in_the_order() {
+    assertThat(
+            CLASSES.stream()
+                .map(ArchitectureTest::room)
+                .filter(room -> !room.isEmpty())
+                .collect(Collectors.toSet()))
+        .containsExactlyInAnyOrderElementsOf(ORDER);
+  }
+
+  @Test
+  void arrows_point_one_way() {
+    classes()
+        .should(
+            new ArchCondition<>("use only packages before their own") {
+              @Override
+              public void check(JavaClass user, ConditionEvents events) {
+                user.getDirectDependenciesFromSelf().stream()
+                    .filter(use -> use.getTargetClass().getPackageName().startsWith(CORE))
+                    .filter(use -> place(use.getTargetClass()) > place(user))
+                    .forEach(
+                        use ->
+                            events.add(SimpleConditionEvent.violated(use, use.getDescription())));
+              }
+            })
+        .check(CLASSES);
+  }
+
+  /** The front door stands before the documents alone. */
+  private static int place(JavaClass c) {
+    return room(c).isEmpty() ? 2 * ORDER.indexOf("document") - 1 : 2 * ORDER.indexOf(room(c));
+  }
+
+  private static String room(JavaClass c) {
+    String name = c.getPackageName();
+    return name.equals(CORE) ? "" : name.substring(CORE.length() + 1).replaceAll("[.].*", "");
   }
 }

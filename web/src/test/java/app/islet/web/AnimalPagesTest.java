@@ -4,15 +4,16 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
+import app.islet.web.support.TestClock;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.time.format.TextStyle;
 import java.util.Base64;
+import java.util.List;
 import java.util.Locale;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -22,7 +23,7 @@ import org.junit.jupiter.api.Test;
 /** Growth, photos and who it is: the other pages of an animal. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class AnimalPagesTest {
-  private static final LocalDate TODAY = LocalDate.now(ZoneOffset.UTC);
+  private static final LocalDate TODAY = TestClock.today();
 
   /** A young slider in a tank of its own; the page is its own. */
   private static Page slider(String collection, String lengthCm) {
@@ -301,7 +302,12 @@ class AnimalPagesTest {
     page.check("input[name=fastSUNDAY]");
     page.click("text=Feed so");
     assertThat(page.locator(".flash")).hasText("From today it is fed so.");
-    assertThat(page.locator(".rotation")).containsText("Snails, 1 of it");
+    List<Locator> snailDays = page.locator(".rotation-week li:has-text('Snails')").all();
+    Assertions.assertThat(snailDays).as("weekly, in four weeks").hasSizeBetween(3, 5);
+    for (Locator day : snailDays) {
+      int foods = day.locator("span").count();
+      assertThat(day).containsText(foods == 1 ? "Snails, 2 of it" : "Snails, 1 of it");
+    }
     open(page, "Life");
     page.click(".panel >> a >> nth=0");
     page.click("nav.steps >> text=Plan");

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
+import app.islet.web.support.TestClock;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
@@ -11,8 +12,6 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -129,7 +128,7 @@ class AnimalsTest {
     read(page, csv);
     assertThat(page.locator(".flash")).hasText("Nothing new entered; 1 was there already.");
     String place = csv.split(",begun,")[1].split(",")[0];
-    String today = LocalDate.now(ZoneOffset.UTC).toString();
+    String today = TestClock.today().toString();
     read(page, HEAD + today + ",Choir,6," + place + ",sold,,\n");
     assertThat(page.locator(".flash"))
         .containsText("6 of Choir cannot go from %s on".formatted(place));
@@ -147,7 +146,7 @@ class AnimalsTest {
     assertThat(page.locator(".flash")).hasText("2 entries entered; none was there already.");
     assertThat(page.locator(".animal-list")).containsText("Toads");
     assertThat(page.locator("main")).containsText("6 animals.");
-    page.fill("input[name=on]", LocalDate.now(ZoneOffset.UTC).minusDays(1).toString());
+    page.fill("input[name=on]", TestClock.today().minusDays(1).toString());
     page.click("text=Show >> nth=-1");
     assertThat(page.locator("main")).containsText("No animals");
     read(page, HEAD + "yesterday,Choir,1,Tub,sold,,\n");
@@ -213,7 +212,7 @@ class AnimalsTest {
     page.click("text=Enter it");
     page.click(".panel >> a >> nth=0");
     page.click("summary:has-text('Edit')");
-    String yesterday = LocalDate.now(ZoneOffset.UTC).minusDays(1).toString();
+    String yesterday = TestClock.today().minusDays(1).toString();
     page.fill(".correct input[name=since]", yesterday);
     page.fill(".correct input[name=count]", "4");
     page.click(".correct button");

@@ -1,10 +1,14 @@
 package app.islet.web;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.conditions.ArchConditions.onlyBeAccessedByClassesThat;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.animal.Resident;
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -39,7 +43,8 @@ class ArchitectureTest {
           List.of("collection"),
           List.of("care", "enclosure"),
           List.of("animal", "waterlog", "tasklog", "buildlog", "feed", "larder"),
-          List.of("snapshot", "rearing", "healthlog"),
+          List.of("rearing", "healthlog"),
+          List.of("snapshot"),
           List.of("summary", "archive"),
           List.of(
               "setup",
@@ -98,6 +103,16 @@ class ArchitectureTest {
 
   private static Stream<String> below(int floor) {
     return FLOORS.subList(floor + 1, FLOORS.size()).stream().flatMap(List::stream);
+  }
+
+  @Test
+  void animals_are_put_together_in_one_place() {
+    noClasses()
+        .that()
+        .resideOutsideOfPackages("app.islet.core..")
+        .should()
+        .callConstructorWhere(target(owner(type(Resident.class))))
+        .check(CLASSES);
   }
 
   @Test
@@ -206,7 +221,10 @@ class ArchitectureTest {
 
   @Test
   void only_the_clock_bean_asks_the_machine_for_the_time() {
+    // Spring Session goes by the machine's own clock, and nothing of a visit by another.
     noClasses()
+        .that()
+        .doNotHaveSimpleName("Visits")
         .should()
         .callMethod(Instant.class, "now")
         .orShould()

@@ -55,19 +55,10 @@ class FaultsTest {
 
   @AfterEach
   void sound_again() {
-    clock(Instant.now());
     TestClock.right();
     SQL.execute("drop trigger if exists fault on movement");
     SQL.execute("drop trigger if exists fault on life_entry");
     SQL.execute("select setval('life_entry_id_seq', (select max(id) + 100 from life_entry))");
-  }
-
-  /** Whoever is signed in stays so, however far the clock is set. */
-  private static void clock(Instant now) {
-    TestClock.set(now);
-    SQL.update(
-        "update spring_session set creation_time = ? where principal_name = 'faults'",
-        now.toEpochMilli());
   }
 
   private static String at(String rest) {
@@ -77,7 +68,7 @@ class FaultsTest {
   private static Map<String, String> seen(UUID id) {
     return Map.of(
         "kind", "SEEN",
-        "happenedOn", LocalDate.now(ZoneOffset.UTC).minusDays(1).toString(),
+        "happenedOn", TestClock.today().minusDays(1).toString(),
         "clientId", id.toString());
   }
 
@@ -150,7 +141,7 @@ class FaultsTest {
   @Test
   void of_an_act_of_many_rows_none_is_kept_when_one_fails() {
     PageForms.Filled singleOut =
-        PageForms.of(keeper, at("/animals"), LocalDate.now(ZoneOffset.UTC).toString()).stream()
+        PageForms.of(keeper, at("/animals"), TestClock.today().toString()).stream()
             .filter(form -> form.kind().endsWith("/single-out"))
             .findFirst()
             .orElseThrow();
@@ -194,7 +185,7 @@ class FaultsTest {
   void on_days_that_are_not_like_others_every_page_answers(String moment) {
     SQL.update("update collection set zone = 'Europe/Vienna' where id = ?", mine.id());
     try {
-      clock(Instant.parse(moment));
+      TestClock.set(Instant.parse(moment));
       assertPagesAnswer();
       UUID id = UUID.randomUUID();
       keeper.post(at("/animals/" + animal + "/happened"), seen(id));
@@ -207,7 +198,7 @@ class FaultsTest {
   @Test
   void a_clock_that_jumps_an_hour_loses_nothing_and_signs_nobody_out() {
     for (Duration jump : List.of(Duration.ofHours(1), Duration.ofHours(-1))) {
-      clock(Instant.now().plus(jump));
+      TestClock.set(TestClock.now().plus(jump));
       UUID id = UUID.randomUUID();
       for (int time = 0; time < 2; time++) {
         keeper.post(at("/animals/" + animal + "/happened"), seen(id));
@@ -219,15 +210,15 @@ class FaultsTest {
 
   @Test
   void a_task_ticked_off_after_midnight_stands_on_the_day_of_its_list() {
-    LocalDate day = LocalDate.now(ZoneOffset.UTC).plusDays(1);
-    clock(day.atTime(23, 59, 30).toInstant(ZoneOffset.UTC));
+    LocalDate day = TestClock.today().plusDays(1);
+    TestClock.set(day.atTime(23, 59, 30).toInstant(ZoneOffset.UTC));
     PageForms.Filled tick =
         PageForms.of(keeper, at("/rounds"), day.toString()).stream()
             .filter(form -> form.action().endsWith("/rounds") && form.fields().containsKey("task"))
             .findFirst()
             .orElseThrow();
     assertThat(tick.fields()).containsEntry("day", day.toString());
-    clock(day.plusDays(1).atTime(0, 0, 30).toInstant(ZoneOffset.UTC));
+    TestClock.set(day.plusDays(1).atTime(0, 0, 30).toInstant(ZoneOffset.UTC));
     keeper.post(tick.action(), tick.fields());
     UUID id = UUID.fromString(tick.fields().get("clientId"));
     assertThat(
@@ -238,7 +229,7 @@ class FaultsTest {
 
   @Test
   void a_collection_moved_to_another_time_zone_keeps_the_days_of_what_was_entered() {
-    clock(Instant.parse("2027-05-01T13:00:00Z"));
+    TestClock.set(Instant.parse("2027-05-01T13:00:00Z"));
     String days =
         "select string_agg(day::text, ',' order by id) from measurement where animal_id = ?";
     String before = SQL.queryForObject(days, String.class, animal);

@@ -5,9 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
+import app.islet.web.support.TestClock;
 import com.microsoft.playwright.Page;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.List;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -74,8 +73,8 @@ class HelperLinkTest {
         .bean(JdbcTemplate.class)
         .update(
             "update membership set last_day = ? where token is not null and last_day > ?",
-            LocalDate.now(ZoneOffset.UTC).minusDays(1),
-            LocalDate.now(ZoneOffset.UTC));
+            TestClock.today().minusDays(1),
+            TestClock.today());
     assertThat(neighbour.request().get(islet.base() + collection + "/rounds").status())
         .isEqualTo(404);
     neighbour.navigate(link);

@@ -7,11 +7,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.islet.core.review.Step;
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
+import app.islet.web.support.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.Media;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.regex.Pattern;
@@ -96,7 +95,7 @@ class JudgementTest {
         .containsText("A day from tomorrow");
     assertThat(finding(page, "no-basking-lamp").locator("[name=reason]"))
         .hasValue("The lamp is ordered.");
-    String day = LocalDate.now(ZoneOffset.UTC).plusDays(20).toString();
+    String day = TestClock.today().plusDays(20).toString();
     lamp.locator("[name=askAgain]").fill(day);
     lamp.locator(".accept button").click();
     assertThat(page.locator(".flash")).containsText("Accepted for now.");
@@ -126,7 +125,7 @@ class JudgementTest {
                             _csrf: document.querySelector('[name=_csrf]').value});
                           return (await fetch(address, {method: 'POST', body: form})).status;
                         }"""
-                    .formatted(LocalDate.now(ZoneOffset.UTC).plusDays(9)),
+                    .formatted(TestClock.today().plusDays(9)),
                 base + "/accept");
     assertThat(status).isEqualTo(422);
     page.navigate(base + "/review");

@@ -7,8 +7,10 @@ import app.islet.web.support.CutNetwork;
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
 import app.islet.web.support.OtherServer;
+import app.islet.web.support.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.sql.Timestamp;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -143,9 +145,11 @@ class OfflineRoundsTest {
     sql.update(
         """
         insert into round_entry (enclosure_id, task_key, title, day, slot, kind, reason, entered_at, entered_by, client_id)
-        select ?, 'spot-clean', 'Spot clean', (now() at time zone 'UTC')::date, 1, 'DONE', '', now(), p.id, gen_random_uuid()
+        select ?, 'spot-clean', 'Spot clean', ?, 1, 'DONE', '', ?, p.id, gen_random_uuid()
         from person p where p.login = 'club'""",
-        enclosure);
+        enclosure,
+        TestClock.today(),
+        Timestamp.from(TestClock.now()));
     sendOver(phone);
     assertThat(phone.locator("[data-told]")).containsText("\"Spot clean\" was already settled at");
     assertThat(phone.locator("[data-told]")).containsText("by School club. Nothing was added.");

@@ -9,6 +9,7 @@ import app.islet.core.care.CareLibrary;
 import app.islet.core.document.DocumentReader;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.web.support.Islet;
+import app.islet.web.support.TestClock;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.CheckedNode;
@@ -16,8 +17,6 @@ import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ReducedMotion;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.DisplayNameGeneration;
@@ -290,8 +289,7 @@ class PagesTest {
     EnclosureDocument document = new DocumentReader(CareLibrary.bundled()).read("export", json);
     String judged =
         AssessmentJson.write(
-            Assessment.of(
-                document.enclosure(), document.residents(), LocalDate.now(ZoneOffset.UTC)));
+            Assessment.of(document.enclosure(), document.residents(), TestClock.today()));
     assertThat(page.request().get(ISLET.base() + "/api/c/weir-mill/enclosures/3/assessment").text())
         .isEqualTo(judged);
   }

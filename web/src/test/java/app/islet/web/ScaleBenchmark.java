@@ -3,9 +3,8 @@ package app.islet.web;
 import app.islet.web.support.HttpKeeper;
 import app.islet.web.support.Islet;
 import app.islet.web.support.LargeCollection;
+import app.islet.web.support.TestClock;
 import java.net.http.HttpResponse;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -150,7 +149,7 @@ class ScaleBenchmark {
                 "how",
                 "done",
                 "day",
-                LocalDate.now(ZoneOffset.UTC).minusDays(daysAgo).toString(),
+                TestClock.today().minusDays(daysAgo).toString(),
                 "clientId",
                 UUID.randomUUID().toString()))
         .statusCode();

@@ -23,6 +23,7 @@ import app.islet.web.rearing.TubTaps;
 import app.islet.web.support.CutNetwork;
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
+import app.islet.web.support.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.time.Instant;
@@ -170,7 +171,7 @@ class TubsTogetherTest {
   @Test
   void a_tick_that_arrives_late_belongs_to_its_day() {
     long place = state().tubs().get(0).record().placeId();
-    Instant yesterday = Instant.now().minus(1, ChronoUnit.DAYS);
+    Instant yesterday = TestClock.now().minus(1, ChronoUnit.DAYS);
     TubEntry.What fed = TubEntry.What.of(TubEvent.Kind.FED);
     assertThat(taps.tap(context, place, fed, Instant.MAX, UUID.randomUUID())).isEmpty();
     assertThat(taps.tap(context, place, fed, Instant.MAX, UUID.randomUUID())).isPresent();

@@ -10,8 +10,7 @@ import app.islet.web.support.HttpKeeper;
 import app.islet.web.support.Islet;
 import app.islet.web.support.PageForms;
 import app.islet.web.support.Rows;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
+import app.islet.web.support.TestClock;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
@@ -59,7 +58,7 @@ class TwiceTest {
     Rows rows = Rows.of(mine, owner);
     HttpKeeper keeper = new HttpKeeper(ISLET.base(), "twice", PASSWORD);
     List<PageForms.Filled> forms =
-        PageForms.of(keeper, "/c/" + mine.slug(), LocalDate.now(ZoneOffset.UTC).toString());
+        PageForms.of(keeper, "/c/" + mine.slug(), TestClock.today().toString());
 
     List<Sent> sent =
         forms.stream()

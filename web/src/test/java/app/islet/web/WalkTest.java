@@ -11,11 +11,11 @@ import app.islet.web.rounds.Ticks;
 import app.islet.web.summary.DayRounds;
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
+import app.islet.web.support.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.UUID;
@@ -87,9 +87,7 @@ class WalkTest {
     page.navigate(rounds + "/order");
     assertThat(page.locator("[name=change" + id(grown) + "]")).hasValue("WEDNESDAY");
     LocalDate wednesday =
-        LocalDate.now(ZoneOffset.UTC)
-            .plusDays(4)
-            .with(TemporalAdjusters.nextOrSame(DayOfWeek.WEDNESDAY));
+        TestClock.today().plusDays(4).with(TemporalAdjusters.nextOrSame(DayOfWeek.WEDNESDAY));
     page.navigate(rounds + "?day=" + wednesday);
     assertThat(page.locator("#e" + id(grown) + " [data-task=water-change]")).hasCount(1);
     page.navigate(rounds + "?day=" + wednesday.minusDays(1));
@@ -99,7 +97,7 @@ class WalkTest {
   @Test
   void yesterday_reads_as_it_was_though_the_plan_has_changed_since() {
     Islet islet = Islet.running();
-    String base = tank("", "Old tank", "22");
+    String base = tank("", "Old tank", "9");
     String slug = Hands.collection(base).substring("/c/".length());
     CollectionContext today = islet.bean(CollectionContexts.class).find("mill", slug).orElseThrow();
     long id = Long.parseLong(id(base));

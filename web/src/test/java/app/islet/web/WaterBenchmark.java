@@ -4,12 +4,12 @@ import static app.islet.web.support.Hands.send;
 
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
+import app.islet.web.support.TestClock;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;
@@ -28,7 +28,7 @@ class WaterBenchmark {
     StringBuilder table =
         new StringBuilder(
             "day,what,amount,ammonia [mg/L N],nitrite [mg/L N],nitrate [mg/L N],ph,kh,gh,salt,temperature\n");
-    LocalDate today = LocalDate.now(ZoneOffset.UTC);
+    LocalDate today = TestClock.today();
     for (int day = DAYS - 1; day >= 0; day--) {
       table.append(
           String.format(

@@ -8,6 +8,7 @@ import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Water;
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
+import app.islet.web.support.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -15,7 +16,6 @@ import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -29,7 +29,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class WaterStepTest {
   private static final Islet ISLET = Islet.running();
-  private static final LocalDate TODAY = LocalDate.now(ZoneOffset.UTC);
+  private static final LocalDate TODAY = TestClock.today();
 
   /** A tank with a filter and one axolotl, filled. */
   private static String tank(Page page, String name) {

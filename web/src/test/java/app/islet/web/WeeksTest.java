@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.web.support.Hands;
 import app.islet.web.support.Islet;
+import app.islet.web.support.TestClock;
 import com.microsoft.playwright.Page;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
@@ -39,7 +39,7 @@ class WeeksTest {
     page.navigate(weeks);
     assertThat(page.locator("main")).containsText("Each job on the day it falls due would make");
 
-    LocalDate today = LocalDate.now(ZoneOffset.UTC);
+    LocalDate today = TestClock.today();
     page.fill("#note", "Holiday");
     page.fill("#firstDay", today.plusDays(3).toString());
     page.fill("#lastDay", today.plusDays(1).toString());

@@ -31,15 +31,26 @@ public record Resident(String name, CareSheet species, Heads heads, Size size, K
 
   /** One of a kind, of which nothing more is known. */
   public static Resident one(CareSheet species) {
+    return described(species, Heads.of(1), Size.UNKNOWN, Optional.empty());
+  }
+
+  /**
+   * Animals that stand on no books, as somebody describes them: kept by the usual school, fed by
+   * their sheet and long at home. Those on the books are put together by {@link AnimalToday}.
+   */
+  public static Resident described(
+      CareSheet species, Heads heads, Size size, Optional<String> stage) {
     return new Resident(
-        species.name(),
+        heads.count() == 1 ? species.name() : species.plural(),
         species,
-        1,
-        0,
-        0,
-        OptionalDouble.empty(),
-        OptionalDouble.empty(),
-        Optional.empty());
+        heads,
+        size,
+        Keeping.USUAL.at(stage));
+  }
+
+  /** The same animals under that name. */
+  public Resident named(String newName) {
+    return new Resident(newName, species, heads, size, keeping);
   }
 
   /** Kept as the default school of the species keeps it, fed by its sheet and long at home. */
@@ -169,7 +180,12 @@ public record Resident(String name, CareSheet species, Heads heads, Size size, K
     return new Resident(name, species, heads, size, newKeeping);
   }
 
-  private Resident with(Size newSize) {
+  /** The same animals, named to be in a stage of their sheet. */
+  Resident at(Stage stage) {
+    return with(keeping.at(Optional.of(stage.id())));
+  }
+
+  Resident with(Size newSize) {
     return new Resident(name, species, heads, newSize, keeping);
   }
 

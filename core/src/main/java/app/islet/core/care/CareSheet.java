@@ -1,7 +1,9 @@
 package app.islet.core.care;
 
+import app.islet.core.quantity.Range;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /**
@@ -30,6 +32,8 @@ public record CareSheet(
     List<LawNote> law,
     List<String> mistakes,
     List<CareSheet> otherSchools) {
+  private static final double DAYS_A_MONTH = 30.44;
+
   public CareSheet {
     stages = List.copyOf(stages);
     law = List.copyOf(law);
@@ -91,6 +95,36 @@ public record CareSheet(
       }
     }
     return found;
+  }
+
+  /**
+   * The stage of an animal so many months old, by the ages its stages are said for; by the average
+   * growth where none are.
+   *
+   * @param months since it hatched or was born, 0 or more
+   */
+  public Stage stageAtAge(double months) {
+    List<Stage> row = row();
+    Stage found = row.get(0);
+    for (int i = 1; i < row.size() && months >= beginsAtMonths(row.get(i - 1), row.get(i)); i++) {
+      found = row.get(i);
+    }
+    return found;
+  }
+
+  private double beginsAtMonths(Stage before, Stage stage) {
+    OptionalDouble said =
+        Stream.concat(
+                before.recognised().ageMonths().map(Range::max).stream(),
+                stage.recognised().ageMonths().map(Range::min).stream())
+            .mapToDouble(months -> months)
+            .average();
+    return said.orElseGet(
+        () ->
+            growth
+                    .daysUntil(typicalLengthCm(row().get(0)), stage.fromLengthCm())
+                    .orElse(Double.POSITIVE_INFINITY)
+                / DAYS_A_MONTH);
   }
 
   /** The last stage it grows into. */

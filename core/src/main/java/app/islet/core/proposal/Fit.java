@@ -1,7 +1,9 @@
 package app.islet.core.proposal;
 
 import app.islet.core.animal.Cohort;
+import app.islet.core.animal.Heads;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.Size;
 import app.islet.core.animal.SpaceNeeds;
 import app.islet.core.build.BuildSheet;
 import app.islet.core.build.PowerLine;
@@ -91,15 +93,7 @@ public record Fit(
 
   /** Some animals of a stage of which nothing else is known. */
   public static Resident animals(CareSheet sheet, Stage stage, int count) {
-    return new Resident(
-        count == 1 ? sheet.name() : sheet.plural(),
-        sheet,
-        count,
-        0,
-        0,
-        OptionalDouble.empty(),
-        OptionalDouble.empty(),
-        Optional.of(stage.id()));
+    return Resident.described(sheet, Heads.of(count), Size.UNKNOWN, Optional.of(stage.id()));
   }
 
   /** Electricity over an average life, kWh, from the middle of its span of years. */

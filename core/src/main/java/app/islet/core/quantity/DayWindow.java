@@ -1,6 +1,7 @@
 package app.islet.core.quantity;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 
 /**
  * The days within which something is expected, by the calendar.
@@ -19,6 +20,11 @@ public record DayWindow(LocalDate from, LocalDate to) {
   public static DayWindow after(LocalDate day, Range days) {
     return new DayWindow(
         day.plusDays(Math.round(days.min())), day.plusDays(Math.round(days.max())));
+  }
+
+  /** Half way. */
+  public LocalDate middle() {
+    return from.plusDays(ChronoUnit.DAYS.between(from, to) / 2);
   }
 
   public boolean contains(LocalDate day) {

@@ -28,7 +28,7 @@ public record DangerWindow(Danger danger, Milestone stage, LocalDate from, boole
       stage.care().dangers().forEach(d -> all.add(new DangerWindow(d, stage, today, true)));
     }
     timeline
-        .next()
+        .next(today)
         .filter(next -> !present.contains(next.milestone()))
         .filter(next -> isNear(next.expected(), today))
         .ifPresent(

@@ -73,7 +73,7 @@ public record Outlook(
         minutesADay(tubs, housing, minutesATub),
         litres(tubs, housing),
         food(guide, timeline, alive, today),
-        tooSmall(guide, timeline, tubs, housing));
+        tooSmall(guide, timeline.now(today).milestone(), tubs, housing));
   }
 
   private static Range own(int known, int stood) {
@@ -129,10 +129,11 @@ public record Outlook(
       RearingGuide guide, Timeline timeline, int alive, LocalDate today) {
     Map<YoungFood.Kind, Double> grams = new EnumMap<>(YoungFood.Kind.class);
     List<Timeline.Step> steps = timeline.steps();
-    int now = guide.at(timeline.now().id());
+    int now = guide.at(timeline.now(today).milestone().id());
     for (int i = now; i + 1 < steps.size(); i++) {
-      LocalDate from = i == now ? today : middle(steps.get(i));
-      double days = Math.max(0, ChronoUnit.DAYS.between(from, middle(steps.get(i + 1))));
+      LocalDate from = i == now ? today : steps.get(i).expected().middle();
+      double days =
+          Math.max(0, ChronoUnit.DAYS.between(from, steps.get(i + 1).expected().middle()));
       for (YoungFood food : steps.get(i).milestone().care().foods()) {
         double g = food.gramsADay() * alive * days;
         if (g > 0) {
@@ -143,18 +144,13 @@ public record Outlook(
     return grams;
   }
 
-  private static LocalDate middle(Timeline.Step step) {
-    DayWindow w = step.expected();
-    return w.from().plusDays(ChronoUnit.DAYS.between(w.from(), w.to()) / 2);
-  }
-
   /** A body twice as long wants the water of two, for the litres are said of the first stage. */
   private static Optional<Milestone> tooSmall(
-      RearingGuide guide, Timeline timeline, Collection<Tub> tubs, Housing housing) {
+      RearingGuide guide, Milestone now, Collection<Tub> tubs, Housing housing) {
     List<Milestone> toCome = new ArrayList<>();
-    int now = guide.at(timeline.now().id());
-    guide.milestones().stream().filter(m -> guide.at(m.id()) > now).forEach(toCome::add);
-    double nowCm = timeline.now().lengthCm();
+    guide.milestones().stream()
+        .filter(m -> guide.at(m.id()) > guide.at(now.id()))
+        .forEach(toCome::add);
     return toCome.stream()
         .filter(m -> !m.care().onLand() && !m.care().gillsGo())
         .filter(
@@ -163,7 +159,10 @@ public record Outlook(
                     .anyMatch(
                         tub ->
                             tub.litres() > 0
-                                && tub.animals() * housing.litresEach() * m.lengthCm() / nowCm
+                                && tub.animals()
+                                        * housing.litresEach()
+                                        * m.lengthCm()
+                                        / now.lengthCm()
                                     > tub.litres() + 1e-9))
         .findFirst();
   }

@@ -20,6 +20,9 @@ public record Timeline(LocalDate beganOn, List<Step> steps, double pace) {
   private static final double SLOWEST = 2;
   private static final double FASTEST = 0.5;
 
+  /** After so many times the longest that is expected, what nobody saw has come; from memory. */
+  private static final double SURELY = 2;
+
   /** A batch that is on its way misses the middle of a window by no more than this; memory. */
   private static final double SPREAD = 0.2;
 
@@ -89,21 +92,58 @@ public record Timeline(LocalDate beganOn, List<Step> steps, double pace) {
     return Math.max(FASTEST, Math.min(SLOWEST, took / expected));
   }
 
-  /** The stage most of them are in. */
-  public Milestone now() {
+  /** The stage most of them are in: the last that was entered, else by the days gone by. */
+  public Step now(LocalDate today) {
+    return lastSeen().orElseGet(() -> expected(today));
+  }
+
+  /** The stage to expect of those of which nobody has entered one. */
+  public Step expected(LocalDate today) {
     return steps.stream()
-        .filter(step -> step.reached().isPresent())
+        .filter(step -> hasComeUnseen(step, today))
         .reduce((earlier, later) -> later)
-        .orElse(steps.get(0))
-        .milestone();
+        .orElse(steps.get(0));
+  }
+
+  /** Its step of a stage of its guide. */
+  public Step step(Milestone milestone) {
+    return steps.stream()
+        .filter(step -> step.milestone().equals(milestone))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("no stage " + milestone.id()));
+  }
+
+  /** The last stage somebody entered; nobody enters the first. */
+  private Optional<Step> lastSeen() {
+    return steps.stream()
+        .skip(1)
+        .filter(step -> step.reached().isPresent())
+        .reduce((earlier, later) -> later);
+  }
+
+  /** Whether the stage they are in is a forecast: nobody has entered one. */
+  public boolean isForecast() {
+    return lastSeen().isEmpty();
+  }
+
+  /**
+   * Half of the time expected is over. What would end a tub's work, food or water, is taken to have
+   * come much later: in doubt a larva is fed and its water changed.
+   */
+  private boolean hasComeUnseen(Step step, LocalDate today) {
+    Milestone.Care care = step.milestone().care();
+    boolean endsWork = care.onLand() || !care.eats();
+    LocalDate day =
+        endsWork
+            ? beganOn.plusDays(
+                Math.round(SURELY * ChronoUnit.DAYS.between(beganOn, step.expected().to())))
+            : step.expected().middle();
+    return !today.isBefore(day);
   }
 
   /** The stage to come next; empty after the last. */
-  public Optional<Step> next() {
-    int at = 0;
-    for (int i = 0; i < steps.size(); i++) {
-      at = steps.get(i).reached().isPresent() ? i + 1 : at;
-    }
+  public Optional<Step> next(LocalDate today) {
+    int at = steps.indexOf(now(today)) + 1;
     return at < steps.size() ? Optional.of(steps.get(at)) : Optional.empty();
   }
 

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class TimelineTest {
   private static final LocalDate BORN = LocalDate.of(2026, 4, 1);
@@ -22,9 +24,9 @@ class TimelineTest {
   @Test
   void a_new_batch_is_in_its_first_stage_and_waits_for_the_second() {
     Timeline timeline = reached(Map.of());
-    assertThat(timeline.now().id()).isEqualTo("born");
-    assertThat(timeline.next().orElseThrow().milestone().id()).isEqualTo("ridge");
-    assertThat(timeline.next().orElseThrow().expected())
+    assertThat(timeline.now(BORN).milestone().id()).isEqualTo("born");
+    assertThat(timeline.next(BORN).orElseThrow().milestone().id()).isEqualTo("ridge");
+    assertThat(timeline.next(BORN).orElseThrow().expected())
         .isEqualTo(new DayWindow(BORN.plusDays(6), BORN.plusDays(12)));
     assertThat(timeline.pace()).isEqualTo(1);
   }
@@ -54,7 +56,7 @@ class TimelineTest {
 
   @Test
   void a_stage_is_late_the_day_after_its_window() {
-    Timeline.Step ridge = reached(Map.of()).next().orElseThrow();
+    Timeline.Step ridge = reached(Map.of()).next(BORN).orElseThrow();
     assertThat(ridge.isLate(BORN.plusDays(12))).isFalse();
     assertThat(ridge.isLate(BORN.plusDays(13))).isTrue();
     assertThat(reached(Map.of("ridge", BORN.plusDays(9))).steps().get(1).isLate(BORN.plusDays(90)))
@@ -64,14 +66,14 @@ class TimelineTest {
   @Test
   void after_the_last_stage_nothing_is_expected() {
     Timeline done = reached(Map.of("on-land", BORN.plusDays(35)));
-    assertThat(done.next()).isEmpty();
-    assertThat(done.now().id()).isEqualTo("on-land");
+    assertThat(done.next(BORN.plusDays(35))).isEmpty();
+    assertThat(done.now(BORN.plusDays(35)).milestone().id()).isEqualTo("on-land");
   }
 
   @Test
   void climbing_out_is_announced_five_days_before_the_gills_may_go() {
     Timeline timeline = reached(Map.of("contrast", BORN.plusDays(14)));
-    LocalDate first = timeline.next().orElseThrow().expected().from();
+    LocalDate first = timeline.next(BORN.plusDays(14)).orElseThrow().expected().from();
     assertThat(coming(timeline, first.minusDays(6))).isEmpty();
     assertThat(coming(timeline, first.minusDays(5)))
         .extracting(window -> window.danger().kind())
@@ -81,7 +83,7 @@ class TimelineTest {
   @Test
   void what_threatens_now_is_said_as_long_as_the_stage_lasts() {
     Timeline timeline = reached(Map.of());
-    assertThat(DangerWindow.of(timeline, List.of(timeline.now()), BORN.plusDays(3)))
+    assertThat(DangerWindow.of(timeline, List.of(now(timeline, 3)), BORN.plusDays(3)))
         .filteredOn(DangerWindow::on)
         .extracting(window -> window.danger().kind())
         .containsExactly(Danger.Kind.BITES, Danger.Kind.HEAT);
@@ -91,14 +93,45 @@ class TimelineTest {
   void a_few_that_are_ahead_are_in_danger_before_the_others() {
     Timeline timeline = reached(Map.of("contrast", BORN.plusDays(14)));
     Milestone going = SALAMANDER.milestone("gills-going").orElseThrow();
-    assertThat(DangerWindow.of(timeline, List.of(timeline.now(), going), BORN.plusDays(15)))
+    assertThat(DangerWindow.of(timeline, List.of(now(timeline, 15), going), BORN.plusDays(15)))
         .allMatch(DangerWindow::on)
         .extracting(window -> window.danger().kind())
         .containsExactly(Danger.Kind.CLIMBS_OUT, Danger.Kind.DROWNS, Danger.Kind.DRIES);
   }
 
+  @ParameterizedTest(name = "day {0}: {1}")
+  @CsvSource({
+    "0, born",
+    "8, born",
+    "9, ridge",
+    "36, ridge",
+    "37, contrast",
+    "63, contrast",
+    "64, gills-going",
+    // On land their water is changed no more: that must be seen, or be long past.
+    "115, gills-going",
+    "229, gills-going",
+    "230, on-land"
+  })
+  void without_an_entry_the_days_since_birth_tell_the_stage(int day, String stage) {
+    Timeline timeline = reached(Map.of());
+    assertThat(timeline.isForecast()).isTrue();
+    assertThat(now(timeline, day).id()).isEqualTo(stage);
+  }
+
+  @Test
+  void what_was_entered_stands_however_long_ago() {
+    Timeline timeline = reached(Map.of("ridge", BORN.plusDays(7)));
+    assertThat(timeline.isForecast()).isFalse();
+    assertThat(now(timeline, 200).id()).isEqualTo("ridge");
+  }
+
+  private static Milestone now(Timeline timeline, int day) {
+    return timeline.now(BORN.plusDays(day)).milestone();
+  }
+
   private static List<DangerWindow> coming(Timeline timeline, LocalDate day) {
-    return DangerWindow.of(timeline, List.of(timeline.now()), day).stream()
+    return DangerWindow.of(timeline, List.of(timeline.now(day).milestone()), day).stream()
         .filter(window -> !window.on())
         .toList();
   }

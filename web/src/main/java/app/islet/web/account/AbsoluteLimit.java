@@ -6,9 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.regex.Pattern;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -18,12 +16,6 @@ final class AbsoluteLimit extends OncePerRequestFilter {
 
   private static final Pattern SHIPPED =
       Pattern.compile("/(css|js|fonts|webjars|icons)/.*|/favicon.svg");
-
-  private final Clock clock;
-
-  AbsoluteLimit(Clock clock) {
-    this.clock = clock;
-  }
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
@@ -35,8 +27,7 @@ final class AbsoluteLimit extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     HttpSession visit = request.getSession(false);
-    if (visit != null
-        && Instant.ofEpochMilli(visit.getCreationTime()).plus(LONGEST).isBefore(clock.instant())) {
+    if (visit != null && Visits.lasted(visit).compareTo(LONGEST) > 0) {
       visit.invalidate();
     }
     chain.doFilter(request, response);

@@ -9,7 +9,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
-import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -43,19 +42,13 @@ class CodeController {
   private final SignInGuard guard;
   private final SignIns signIns;
   private final AuthenticationSuccessHandler entered;
-  private final Clock clock;
 
   CodeController(
-      SecondStep steps,
-      SignInGuard guard,
-      SignIns signIns,
-      AuthenticationSuccessHandler entered,
-      Clock clock) {
+      SecondStep steps, SignInGuard guard, SignIns signIns, AuthenticationSuccessHandler entered) {
     this.steps = steps;
     this.guard = guard;
     this.signIns = signIns;
     this.entered = entered;
-    this.clock = clock;
   }
 
   /** Notes that somebody's password was right; who was signed in before is no more. */
@@ -69,7 +62,7 @@ class CodeController {
 
   private Optional<String> expected(HttpServletRequest request) {
     return Optional.ofNullable(request.getSession(false))
-        .filter(v -> clock.millis() - v.getCreationTime() < PATIENCE.toMillis())
+        .filter(v -> Visits.lasted(v).compareTo(PATIENCE) < 0)
         .map(v -> (String) v.getAttribute(LOGIN));
   }
 

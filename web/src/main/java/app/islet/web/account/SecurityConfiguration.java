@@ -4,7 +4,6 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.time.Clock;
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -67,8 +66,7 @@ class SecurityConfiguration {
       PasswordEncoder passwords,
       SignInGuard guard,
       SecondStep steps,
-      AuthenticationSuccessHandler entered,
-      Clock clock)
+      AuthenticationSuccessHandler entered)
       throws Exception {
     return http.authorizeHttpRequests(
             requests ->
@@ -102,7 +100,7 @@ class SecurityConfiguration {
         .formLogin(
             form -> form.loginPage("/login").successHandler(entered).failureHandler(refused()))
         .logout(logout -> logout.addLogoutHandler(FORGOTTEN).logoutSuccessUrl("/login?logout"))
-        .addFilterBefore(new AbsoluteLimit(clock), SecurityContextHolderFilter.class)
+        .addFilterBefore(new AbsoluteLimit(), SecurityContextHolderFilter.class)
         .addFilterBefore(new UploadSizes(), CsrfFilter.class)
         .headers(
             headers ->

@@ -1,7 +1,8 @@
 package app.islet.web.account;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.time.Clock;
+import jakarta.servlet.http.HttpSession;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
@@ -19,11 +20,9 @@ public class Visits {
   private static final int LONGEST_NAME = 200;
 
   private final FindByIndexNameSessionRepository<? extends Session> sessions;
-  private final Clock clock;
 
-  Visits(FindByIndexNameSessionRepository<? extends Session> sessions, Clock clock) {
+  Visits(FindByIndexNameSessionRepository<? extends Session> sessions) {
     this.sessions = sessions;
-    this.clock = clock;
   }
 
   /**
@@ -39,6 +38,14 @@ public class Visits {
     request
         .getSession()
         .setAttribute(BROWSER, name.substring(0, Math.min(LONGEST_NAME, name.length())));
+  }
+
+  /**
+   * How long ago a visit began, as it is seen now. Spring Session goes by the machine's clock,
+   * which no test can set, so nothing of a visit is compared with another.
+   */
+  static Duration lasted(HttpSession visit) {
+    return Duration.ofMillis(visit.getLastAccessedTime() - visit.getCreationTime());
   }
 
   /** Where somebody is signed in, the one seen last first. */
@@ -79,7 +86,7 @@ public class Visits {
     if (visit == null) {
       return false;
     }
-    visit.setLastAccessedTime(clock.instant());
+    visit.setLastAccessedTime(Instant.now());
     in.save(visit);
     return true;
   }

@@ -67,6 +67,7 @@ public class Animals {
   /**
    * Some of a group become an animal, or a group, of their own, where they are.
    *
+   * @param stage the one they were seen in with the group; empty where nobody names one
    * @param seen the last entry of the group that whoever does it knew of
    * @return the new one; the one there is, if it was sent before
    */
@@ -77,6 +78,7 @@ public class Animals {
       Place where,
       int count,
       String name,
+      Optional<String> stage,
       UUID clientId,
       long seen) {
     context.require(Role.KEEPER);
@@ -84,7 +86,9 @@ public class Animals {
     if (sent.isPresent()) {
       return sent.get();
     }
-    Animal other = animals.saveAndFlush(group.another(name, count == 1, clientId));
+    Animal another = group.another(name, count == 1, clientId);
+    another.describe(name, 0, 0, stage.orElse(group.statedStage()));
+    Animal other = animals.saveAndFlush(another);
     books.enter(
         context,
         Movement.handOver(context.today(), group.key(), other.key(), count, where, ""),

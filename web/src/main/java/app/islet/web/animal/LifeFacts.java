@@ -1,5 +1,6 @@
 package app.islet.web.animal;
 
+import app.islet.core.animal.AnimalToday;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeDates;
 import app.islet.core.livestock.Movement;
@@ -14,9 +15,11 @@ public final class LifeFacts {
   private LifeFacts() {}
 
   /**
+   * @param today what it is
    * @param places of the collection, by their keys
    */
-  public static LifeDates dates(Animal animal, Ledger ledger, Map<String, PlaceRecord> places) {
+  public static LifeDates dates(
+      Animal animal, AnimalToday today, Ledger ledger, Map<String, PlaceRecord> places) {
     List<Movement> moved = ledger.movements(animal.key());
     Optional<LocalDate> laid =
         moved.stream().filter(m -> isEggs(m.to(), places)).map(Movement::day).findFirst();
@@ -30,7 +33,7 @@ public final class LifeFacts {
                         .filter(m -> isEggs(m.from(), places) && m.to().isKept())
                         .map(Movement::day)
                         .findFirst());
-    return new LifeDates(laid, hatched, animal.formSince());
+    return new LifeDates(laid, hatched, today.formSince());
   }
 
   private static boolean isEggs(Place place, Map<String, PlaceRecord> places) {

@@ -74,6 +74,11 @@ public class PlaceRecord {
   }
 
   /** Put away: nothing goes there any more. */
+  /** The batch whose tub it is. */
+  public Optional<Long> batchId() {
+    return Optional.ofNullable(batchId);
+  }
+
   public boolean closed() {
     return closed;
   }

@@ -27,11 +27,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/animals/{id}/about")
 class AboutController {
-  private final LivingAnimals living;
+  private final Subjects subjects;
   private final Animals animals;
 
-  AboutController(LivingAnimals living, Animals animals) {
-    this.living = living;
+  AboutController(Subjects subjects, Animals animals) {
+    this.subjects = subjects;
     this.animals = animals;
   }
 
@@ -53,7 +53,7 @@ class AboutController {
   }
 
   private String page(CollectionContext context, long id, Model model, Form form) {
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     model.addAttribute("animal", s.animal());
     model.addAttribute("here", s.isHere());
     model.addAttribute("fields", AboutForm.fields(form, s.animal(), batches(context, s.animal())));
@@ -99,7 +99,7 @@ class AboutController {
   String save(
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
     context.require(Role.KEEPER);
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     Background known = AboutForm.read(form, batches(context, s.animal()), context.today());
     Heads sexes = AboutForm.sexes(form, s.animal(), Math.max(1, s.here().heads()));
     if (form.hasErrors()) {

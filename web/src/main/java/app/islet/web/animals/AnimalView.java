@@ -1,5 +1,6 @@
 package app.islet.web.animals;
 
+import app.islet.core.animal.Measure;
 import app.islet.core.animal.Resident;
 import app.islet.core.livestock.Balance;
 import app.islet.core.livestock.LastSeen;
@@ -14,7 +15,6 @@ import app.islet.web.animal.Animal;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Photo;
 import app.islet.web.drawing.ThenAndNow;
-import app.islet.web.snapshot.Occupants;
 import app.islet.web.support.Messages;
 import app.islet.web.support.Units;
 import java.time.LocalDate;
@@ -108,7 +108,7 @@ record AnimalView(
         animal,
         words(s),
         s.isEggs() ? "" : size(resident, u),
-        s.isEggs() ? "" : picture(resident, Occupants.ofThisForm(animal, s.sizes()), u),
+        s.isEggs() ? "" : picture(resident, s.facts().lengths(), u),
         s.here().lines().stream()
             .map(
                 line ->
@@ -164,25 +164,17 @@ record AnimalView(
         + (r.massG().isPresent() ? "" : " (estimated from length)");
   }
 
-  private static String picture(Resident r, List<Measurement> sizes, Units u) {
-    List<Measurement> lengths = sizes.stream().filter(m -> m.lengthCm() != null).toList();
+  private static String picture(Resident r, List<Measure> lengths, Units u) {
     int count = lengths.size();
     if (count < 2) {
       return ThenAndNow.of(r, 0, "", u.cm(r.bodyCm()));
     }
-    Measurement before = lengths.get(count - 2);
-    return ThenAndNow.of(
-        r,
-        before.lengthCm() == null ? 0 : before.lengthCm(),
-        "%s, %s".formatted(lengthOf(before, u), English.shortDay(before.day())),
-        "%s, %s"
-            .formatted(
-                lengthOf(lengths.get(count - 1), u),
-                English.shortDay(lengths.get(count - 1).day())));
+    Measure before = lengths.get(count - 2);
+    return ThenAndNow.of(r, before.lengthCm(), words(before, u), words(lengths.get(count - 1), u));
   }
 
-  private static String lengthOf(Measurement m, Units u) {
-    return m.lengthCm() == null ? "" : u.cm(m.lengthCm());
+  private static String words(Measure m, Units u) {
+    return "%s, %s".formatted(u.cm(m.lengthCm()), English.shortDay(m.day()));
   }
 
   private static List<String> balance(Balance b, boolean single) {

@@ -1,5 +1,6 @@
 package app.islet.web.animals;
 
+import app.islet.core.animal.StageBasis;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeEvent;
@@ -47,7 +48,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class AnimalsController {
   private final Animals animals;
   private final Books books;
-  private final LivingAnimals living;
+  private final Subjects subjects;
   private final CareSheetStore sheets;
   private final LifeLog life;
   private final Batches batches;
@@ -55,14 +56,14 @@ class AnimalsController {
   AnimalsController(
       Animals animals,
       Books books,
-      LivingAnimals living,
+      Subjects subjects,
       CareSheetStore sheets,
       LifeLog life,
       Batches batches) {
     this.batches = batches;
     this.animals = animals;
     this.books = books;
-    this.living = living;
+    this.subjects = subjects;
     this.sheets = sheets;
     this.life = life;
   }
@@ -80,7 +81,7 @@ class AnimalsController {
             animals.all(context),
             Counted.by(books.ledger(context), life.counts(context)),
             sheets.library(context),
-            living.names(context),
+            subjects.names(context),
             day,
             gone));
     model.addAttribute("gone", gone);
@@ -105,7 +106,7 @@ class AnimalsController {
   }
 
   private String page(CollectionContext context, long id, Model model, Form form) {
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     Animal animal = s.animal();
     Ledger ledger = s.books().ledger();
     PlaceNames names = s.books().names();
@@ -196,7 +197,7 @@ class AnimalsController {
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
     context.require(Role.KEEPER);
     Animal animal = animals.get(context, id);
-    PlaceNames names = living.names(context);
+    PlaceNames names = subjects.names(context);
     Census here = books.ledger(context).census(animal.key(), context.today());
     Optional<Movement> movement = MoveForm.read(context, form, animal, here, names);
     if (movement.isEmpty()) {
@@ -235,7 +236,7 @@ class AnimalsController {
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
     context.require(Role.KEEPER);
     Animal animal = animals.get(context, id);
-    PlaceNames names = living.names(context);
+    PlaceNames names = subjects.names(context);
     try {
       books.undo(context, id, form.clientId(), seen(form));
     } catch (UnbalancedException e) {
@@ -271,17 +272,25 @@ class AnimalsController {
               Place.kept(most.place()),
               count,
               name,
+              seenStage(context, id),
               form.clientId(),
               form.id("seen"));
       return reply.saved(
           Messages.text("animals.singled-out", name, English.count(count, "animal"), group.name()),
           context.path("/animals/" + other.id()));
     } catch (UnbalancedException e) {
-      form.refuse("taken", e.sentence(key -> group.name(), living.names(context)::name));
+      form.refuse("taken", e.sentence(key -> group.name(), subjects.names(context)::name));
       return reply.refused(page(context, id, model, form));
     } catch (MovedMeanwhileException e) {
       return conflict(context, id, form, model, reply, e);
     }
+  }
+
+  /** Young that are taken out of a batch are in the stage that was seen of it. */
+  private Optional<String> seenStage(CollectionContext context, long id) {
+    return Optional.of(subjects.get(context, id).facts())
+        .filter(facts -> facts.basis() == StageBasis.BATCH_SEEN)
+        .map(facts -> facts.resident().stage().id());
   }
 
   @PostMapping("/{id}/join")

@@ -30,9 +30,9 @@ record ConditionWords(
 
   static ConditionWords of(Subject s, Units u) {
     List<String> lines = new ArrayList<>();
-    Optional<Condition> condition = s.condition();
+    Optional<Condition> condition = s.facts().condition();
     condition.ifPresent(c -> lines.add(words(c, u)));
-    Optional<Double> loss = Condition.loss(s.weighings());
+    Optional<Double> loss = Condition.loss(s.facts().weighings());
     loss.ifPresent(
         share -> lines.add(Messages.text("condition.loss", Math.round(PERCENT * share))));
     RationAdvice advice = RationAdvice.of(condition, s.events(), s.animal().ration(), s.today());

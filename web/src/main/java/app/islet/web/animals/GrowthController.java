@@ -2,13 +2,12 @@ package app.islet.web.animals;
 
 import app.islet.core.livestock.Census;
 import app.islet.core.quantity.Dimension;
-import app.islet.web.animal.Animal;
 import app.islet.web.animal.Animals;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
-import app.islet.web.snapshot.Occupants;
+import app.islet.web.snapshot.AnimalSnapshots;
 import app.islet.web.support.Downloads;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
@@ -43,12 +42,15 @@ class GrowthController {
   private static final double LIGHTEST = 0.001;
   private static final double HEAVIEST = 500_000;
 
-  private final LivingAnimals living;
+  private final Subjects subjects;
+  private final AnimalSnapshots snapshots;
   private final Animals animals;
   private final Residents residents;
 
-  GrowthController(LivingAnimals living, Animals animals, Residents residents) {
-    this.living = living;
+  GrowthController(
+      Subjects subjects, AnimalSnapshots snapshots, Animals animals, Residents residents) {
+    this.subjects = subjects;
+    this.snapshots = snapshots;
     this.animals = animals;
     this.residents = residents;
   }
@@ -62,14 +64,14 @@ class GrowthController {
   }
 
   private String page(CollectionContext context, long id, Model model, Form form) {
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     model.addAttribute("animal", s.animal());
     model.addAttribute("here", s.isHere());
     model.addAttribute("words", s.isHere() ? s.resident().words() : "");
     model.addAttribute("clientId", form.typed("clientId"));
     model.addAttribute("fields", fields(s, form));
     model.addAttribute(
-        "growth", s.growth().map(g -> GrowthChart.of(g, context.today(), context.units())));
+        "growth", s.facts().growth().map(g -> GrowthChart.of(g, context.today(), context.units())));
     model.addAttribute("condition", ConditionWords.of(s, context.units()));
     model.addAttribute(
         "next",
@@ -92,28 +94,18 @@ class GrowthController {
   }
 
   private SiblingsView siblings(CollectionContext context, Subject s) {
-    List<Animal> some = animals.siblings(context, s.animal());
-    Map<Long, List<Measurement>> sizes = living.sizes(context, some);
     List<SiblingsView.Sibling> all =
-        some.stream()
-            .filter(a -> s.books().ledger().census(a.key(), context.today()).heads() == 1)
-            .map(a -> sibling(context, a, sizes.getOrDefault(a.id(), List.of()), s.books()))
+        snapshots.of(context, animals.siblings(context, s.animal())).stream()
+            .filter(a -> a.here().heads() == 1)
+            .map(
+                a ->
+                    new SiblingsView.Sibling(
+                        a.animal().id(),
+                        a.resident(),
+                        a.most().map(Census.Line::place).orElse(""),
+                        a.facts().lengths()))
             .toList();
     return SiblingsView.of(s.animal().id(), all, context.today(), context.units());
-  }
-
-  private SiblingsView.Sibling sibling(
-      CollectionContext context, Animal a, List<Measurement> sizes, Subject.Books books) {
-    String place =
-        books.ledger().census(a.key(), context.today()).lines().stream()
-            .map(Census.Line::place)
-            .findFirst()
-            .orElse("");
-    return new SiblingsView.Sibling(
-        a.id(),
-        living.resident(context, a, sizes, books.ledger(), books.names()),
-        place,
-        Occupants.lengths(Occupants.ofThisForm(a, sizes)));
   }
 
   @PostMapping
@@ -157,7 +149,7 @@ class GrowthController {
 
   @GetMapping("/lengths.csv")
   ResponseEntity<String> csv(CollectionContext context, @PathVariable long id) {
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     return Downloads.of(
         s.animal().name() + ".csv",
         new MediaType("text", "csv", StandardCharsets.UTF_8),

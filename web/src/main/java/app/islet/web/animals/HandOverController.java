@@ -19,10 +19,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/animals/{id}")
 class HandOverController {
-  private final LivingAnimals living;
+  private final Subjects subjects;
 
-  HandOverController(LivingAnimals living) {
-    this.living = living;
+  HandOverController(Subjects subjects) {
+    this.subjects = subjects;
   }
 
   /** A line of what happened to it, worded. */
@@ -57,7 +57,7 @@ class HandOverController {
   }
 
   private HandOver sheet(CollectionContext context, long id) {
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     return s.home()
         .map(home -> HandOver.of(s.resident(), context.today(), home.water(), s.events()))
         .orElseThrow(() -> new NotFoundException(s.animal().name() + " is not here any more"));

@@ -63,14 +63,14 @@ class MenuController {
   /** So far ahead the next turn of a food is looked for. */
   private static final int AHEAD = 62;
 
-  private final LivingAnimals living;
+  private final Subjects subjects;
   private final Animals animals;
   private final Menus menus;
   private final TaskLog log;
 
-  MenuController(LivingAnimals living, Animals animals, Menus menus, TaskLog log) {
+  MenuController(Subjects subjects, Animals animals, Menus menus, TaskLog log) {
     this.log = log;
-    this.living = living;
+    this.subjects = subjects;
     this.animals = animals;
     this.menus = menus;
   }
@@ -94,8 +94,8 @@ class MenuController {
       @PathVariable long id,
       @RequestParam(defaultValue = "0") long like,
       Model model) {
-    Subject s = living.subject(context, id);
-    Resident from = like == 0 ? s.resident() : living.subject(context, like).resident();
+    Subject s = subjects.get(context, id);
+    Resident from = like == 0 ? s.resident() : subjects.get(context, like).resident();
     Map<String, String> typed =
         MenuForm.typed(from.foods(), from.ownMenu().map(OwnMenu::fasting).orElse(Set.of()));
     typed.put("clientId", UUID.randomUUID().toString());
@@ -263,7 +263,7 @@ class MenuController {
   String save(
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
     context.require(Role.KEEPER);
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     OwnMenu menu = MenuForm.read(form, s.resident().stage().id(), context.today());
     if (!form.hasErrors()) {
       Plan plan = MealTasks.plan(List.of(s.resident().fed(menu)), context.today());
@@ -292,7 +292,7 @@ class MenuController {
   @PostMapping("/sheet")
   String sheet(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
     context.require(Role.KEEPER);
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     menus.change(
         context,
         id,

@@ -1,12 +1,15 @@
 package app.islet.web.animals;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.Stage;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.livestock.NextStage;
 import app.islet.core.proposal.Adjustment;
 import app.islet.web.animal.Animals;
+import app.islet.web.animal.PlaceRecord;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
+import app.islet.web.rearing.RaisedYoung;
 import app.islet.web.snapshot.EnclosureSnapshot;
 import app.islet.web.snapshot.Redesigns;
 import app.islet.web.support.Form;
@@ -29,19 +32,21 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/animals/{id}/next-stage")
 class NextStageController {
-  private final LivingAnimals living;
+  private final Subjects subjects;
   private final Animals animals;
+  private final RaisedYoung young;
   private final Redesigns redesigns;
 
-  NextStageController(LivingAnimals living, Animals animals, Redesigns redesigns) {
-    this.living = living;
+  NextStageController(Subjects subjects, Animals animals, RaisedYoung young, Redesigns redesigns) {
+    this.young = young;
+    this.subjects = subjects;
     this.animals = animals;
     this.redesigns = redesigns;
   }
 
   @GetMapping
   String show(CollectionContext context, @PathVariable long id, Model model) {
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     NextStage next =
         s.nextStage().orElseThrow(() -> new NotFoundException("no stage comes after this one"));
     Optional<Adjustment> prepared = s.livingIn().map(home -> adjustment(home, id));
@@ -72,7 +77,7 @@ class NextStageController {
   @PostMapping
   String accept(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
     context.require(Role.KEEPER);
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     String page = context.path("/animals/" + id);
     LocalDate day = form.date("seenOn").orElse(context.today());
     if (day.isAfter(context.today()) || form.hasErrors()) {
@@ -87,7 +92,14 @@ class NextStageController {
       s.livingIn().ifPresent(home -> redesigns.change(context, home.id(), then(id)));
     }
     boolean otherForm = next.get().now().endsInChange() || s.isEggs();
-    animals.seenAs(context, id, next.get().next(), otherForm, day, form.clientId());
+    Stage seen = next.get().next();
+    List<PlaceRecord> places =
+        s.here().lines().stream()
+            .flatMap(line -> s.books().names().place(line.place()).stream())
+            .toList();
+    if (!young.seen(context, places, seen, day, form.clientId())) {
+      animals.seenAs(context, id, seen, otherForm, day, form.clientId());
+    }
     return reply.saved(
         Messages.text("stage.accepted", s.animal().name(), next.get().next().name()), page);
   }

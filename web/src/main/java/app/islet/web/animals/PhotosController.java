@@ -39,11 +39,11 @@ class PhotosController {
   private static final int LONGEST_NOTE = 300;
   private static final Duration KEPT = Duration.ofDays(365);
 
-  private final LivingAnimals living;
+  private final Subjects subjects;
   private final Photos photos;
 
-  PhotosController(LivingAnimals living, Photos photos) {
-    this.living = living;
+  PhotosController(Subjects subjects, Photos photos) {
+    this.subjects = subjects;
     this.photos = photos;
   }
 
@@ -54,7 +54,7 @@ class PhotosController {
       @RequestParam(required = false) @Nullable Long then,
       @RequestParam(required = false) @Nullable Long now,
       Model model) {
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     List<Photo> all = photos.of(s.animal());
     model.addAttribute("animal", s.animal());
     model.addAttribute("here", s.isHere());
@@ -123,7 +123,7 @@ class PhotosController {
   @GetMapping("/{photo}/mark")
   String mark(
       CollectionContext context, @PathVariable long id, @PathVariable long photo, Model model) {
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     Photo one =
         photos.of(s.animal()).stream()
             .filter(p -> p.id() == photo)

@@ -116,13 +116,14 @@ record PhotosView(List<One> photos, List<Beside> pair, double height, boolean on
   /** As measured about that day, or by its own growth. */
   private static OptionalDouble lengthCm(Subject s, LocalDate day) {
     Optional<Measure> near =
-        s.lengths().stream()
+        s.facts().lengths().stream()
             .min(Comparator.comparingLong(m -> apart(m, day)))
             .filter(m -> apart(m, day) <= NEAR_DAYS);
     if (near.isPresent()) {
       return OptionalDouble.of(near.get().lengthCm());
     }
-    return s.growth()
+    return s.facts()
+        .growth()
         .filter(g -> !day.isBefore(g.measures().get(0).day()))
         .map((OwnGrowth g) -> OptionalDouble.of(g.lengthCm(day)))
         .orElse(OptionalDouble.empty());

@@ -29,6 +29,10 @@ final class PlaceNames {
     return places;
   }
 
+  Optional<PlaceRecord> place(String key) {
+    return Optional.ofNullable(places.get(key));
+  }
+
   /** As in {@code Slate tank} or {@code Slate tank: Tub 3}. */
   String name(String key) {
     PlaceRecord place = Objects.requireNonNull(places.get(key), key);

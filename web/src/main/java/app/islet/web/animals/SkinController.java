@@ -15,15 +15,15 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/animals/{id}/skin")
 class SkinController {
-  private final LivingAnimals living;
+  private final Subjects subjects;
 
-  SkinController(LivingAnimals living) {
-    this.living = living;
+  SkinController(Subjects subjects) {
+    this.subjects = subjects;
   }
 
   @GetMapping
   String show(CollectionContext context, @PathVariable long id, Model model) {
-    Subject s = living.subject(context, id);
+    Subject s = subjects.get(context, id);
     Skin skin = s.skin();
     model.addAttribute("animal", s.animal());
     model.addAttribute("guide", skin.guide());

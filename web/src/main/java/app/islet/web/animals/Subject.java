@@ -1,8 +1,6 @@
 package app.islet.web.animals;
 
-import app.islet.core.animal.Condition;
-import app.islet.core.animal.Measure;
-import app.islet.core.animal.OwnGrowth;
+import app.islet.core.animal.AnimalToday;
 import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Purpose;
 import app.islet.core.health.HealthTables;
@@ -21,87 +19,74 @@ import app.islet.web.animal.LifeEntry;
 import app.islet.web.animal.LifeFacts;
 import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Photo;
+import app.islet.web.snapshot.AnimalSnapshot;
 import app.islet.web.snapshot.EnclosureSnapshot;
-import app.islet.web.snapshot.Occupants;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Supplier;
 
-/**
- * An animal with all that is known of it, for its pages.
- *
- * @param here where it is today, and how many
- * @param finding the enclosure most of them are in, put together only where somebody asks; empty
- *     where none is left
- * @param sizes what was measured until today, the oldest first
- */
-record Subject(
-    Animal animal,
-    Resident resident,
-    Census here,
-    Supplier<Optional<EnclosureSnapshot>> finding,
-    List<Measurement> sizes,
-    List<LifeEntry> entries,
-    List<Photo> photos,
-    Books books,
-    LocalDate today) {
+/** An animal with all that is known of it, for its pages. */
+record Subject(AnimalSnapshot snapshot, List<Photo> photos, Books books, LocalDate today) {
   /** What the books say, the names of the places in them, and the tables of health. */
   record Books(Ledger ledger, PlaceNames names, HealthTables tables) {}
 
   /** A water test so old says nothing of the water now. */
   private static final int OLD_TEST_DAYS = 21;
 
+  Animal animal() {
+    return snapshot.animal();
+  }
+
+  Resident resident() {
+    return snapshot.resident();
+  }
+
+  AnimalToday facts() {
+    return snapshot.facts();
+  }
+
   Optional<EnclosureSnapshot> home() {
-    return finding.get();
+    return snapshot.home();
   }
 
-  boolean isHere() {
-    return here.heads() > 0;
+  List<Measurement> sizes() {
+    return snapshot.sizes();
   }
 
-  boolean isEggs() {
-    return resident.stage().hatch().isPresent();
+  List<LifeEntry> entries() {
+    return snapshot.entries();
   }
 
   List<LifeEvent> events() {
-    return entries.stream().map(LifeEntry::event).toList();
+    return snapshot.events();
   }
 
-  /** Lengths of the form it has now. */
-  List<Measure> lengths() {
-    return Occupants.lengths(Occupants.ofThisForm(animal, sizes));
+  boolean isHere() {
+    return snapshot.isHere();
   }
 
-  List<Condition.Weighing> weighings() {
-    return Occupants.ofThisForm(animal, sizes).stream()
-        .filter(m -> m.massG() != null)
-        .map(m -> new Condition.Weighing(m.day(), Objects.requireNonNull(m.massG())))
-        .toList();
+  /** Where it is, and how many there are by what was counted. */
+  Census here() {
+    return books.ledger().census(animal().key(), today);
   }
 
-  Optional<Condition> condition() {
-    return Condition.of(resident, lengths(), weighings());
-  }
-
-  Optional<OwnGrowth> growth() {
-    return Occupants.growth(animal, resident, sizes);
+  boolean isEggs() {
+    return resident().stage().hatch().isPresent();
   }
 
   LifeDates dates() {
-    return LifeFacts.dates(animal, books.ledger(), books.names().places());
+    return LifeFacts.dates(animal(), facts(), books.ledger(), books.names().places());
   }
 
   /** Where it stands in its moult or shed. */
   Skin skin() {
     return Skin.of(
-        books.tables().skin(resident.sheet().group()),
-        resident.bodyCm(),
-        animal.single(),
+        books.tables().skin(resident().sheet().group()),
+        resident().bodyCm(),
+        animal().single(),
         events(),
         today);
   }
@@ -113,18 +98,18 @@ record Subject(
         .filter(in -> in.design().purpose().isHolding())
         .ifPresent(
             in ->
-                here.lines().stream()
+                here().lines().stream()
                     .map(Census.Line::place)
                     .filter(
                         key ->
                             books.names().enclosureOf(key).filter(id -> id == in.id()).isPresent())
                     .forEach(key -> purposes.put(key, in.design().purpose())));
-    Optional<Origin> origin = Optional.ofNullable(animal.background().origin());
+    Optional<Origin> origin = Optional.ofNullable(animal().background().origin());
     return HeldStay.of(
             books.ledger(),
-            List.of(animal.key()),
+            List.of(animal().key()),
             purposes,
-            key -> books.tables().arrival(resident.sheet().group()).days(origin),
+            key -> books.tables().arrival(resident().sheet().group()).days(origin),
             today)
         .stream()
         .findFirst();
@@ -133,7 +118,11 @@ record Subject(
   Optional<NextStage> nextStage() {
     return isHere()
         ? NextStage.of(
-            resident, dates(), growth(), isEggs() ? waterC() : OptionalDouble.empty(), today)
+            resident(),
+            dates(),
+            facts().growth(),
+            isEggs() ? waterC() : OptionalDouble.empty(),
+            today)
         : Optional.empty();
   }
 
@@ -142,8 +131,8 @@ record Subject(
     return home()
         .filter(
             in ->
-                in.occupants().stream().anyMatch(o -> o.record().id().equals(animal.id()))
-                    && here.lines().size() == 1);
+                in.occupants().stream().anyMatch(o -> o.record().id().equals(animal().id()))
+                    && here().lines().size() == 1);
   }
 
   /** Temperature of its water, where it was measured of late, °C. */

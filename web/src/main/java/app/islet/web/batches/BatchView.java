@@ -209,7 +209,7 @@ record BatchView(
                                     English.shortDay(step.expected().to()))),
                     basis(step.milestone()),
                     step.reached().isPresent(),
-                    step.milestone().equals(timeline.now()),
+                    step.equals(timeline.now(s.today())),
                     step.isLate(s.today()),
                     s.inStage(step.milestone())))
         .toList();

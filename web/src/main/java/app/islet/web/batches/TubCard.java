@@ -87,7 +87,7 @@ record TubCard(
             now.eggs() ? Messages.text("rearing.eggs") : m.name(),
             now.eggs()
                 ? Optional.empty()
-                : state.kind().guide().next(m).map(next -> new Next(next.id(), next.name()))),
+                : now.toSee(state.kind().guide()).map(next -> new Next(next.id(), next.name()))),
         tub.animals(),
         picture(state, now),
         told(state, now, context.units()),

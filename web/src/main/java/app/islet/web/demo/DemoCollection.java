@@ -1,6 +1,8 @@
 package app.islet.web.demo;
 
+import app.islet.core.animal.Heads;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.Size;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.SheetDraft;
 import app.islet.core.enclosure.Change;
@@ -266,15 +268,12 @@ class DemoCollection implements SmartLifecycle {
     residents.add(
         context,
         enclosure,
-        new Resident(
-            name,
-            sheet,
-            count,
-            males,
-            females,
-            OptionalDouble.of(round(first)),
-            OptionalDouble.empty(),
-            Optional.empty()),
+        Resident.described(
+                sheet,
+                new Heads(count, males, females),
+                Size.of(OptionalDouble.of(round(first)), OptionalDouble.empty()),
+                Optional.empty())
+            .named(name),
         UUID.randomUUID(),
         start);
     long resident = newest(context, enclosure);

@@ -15,7 +15,6 @@ import app.islet.web.animal.PlaceRecord;
 import app.islet.web.animal.Residents;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.snapshot.EnclosureSnapshot;
-import app.islet.web.snapshot.Occupants;
 import app.islet.web.snapshot.Snapshots;
 import app.islet.web.support.Field;
 import app.islet.web.support.Fields;
@@ -150,7 +149,7 @@ class RecordsController {
     model.addAttribute(
         "rows",
         state.occupants().stream()
-            .map(o -> row(o, LifeFacts.dates(o.record(), ledger, places), context))
+            .map(o -> row(o, LifeFacts.dates(o.record(), o.facts(), ledger, places), context))
             .toList());
     model.addAttribute(
         "fields",
@@ -171,12 +170,7 @@ class RecordsController {
   /** The same days as on the page of the animal itself. */
   private static String next(EnclosureSnapshot.Occupant o, LifeDates dates, LocalDate today) {
     Resident r = o.resident();
-    return NextStage.of(
-            r,
-            dates,
-            Occupants.growth(o.record(), r, o.measurements()),
-            OptionalDouble.empty(),
-            today)
+    return NextStage.of(r, dates, o.facts().growth(), OptionalDouble.empty(), today)
         .map(
             stage ->
                 stage.next().name() + (stage.when(today).isEmpty() ? "" : ", " + stage.when(today)))

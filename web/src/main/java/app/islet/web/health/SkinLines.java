@@ -1,23 +1,15 @@
 package app.islet.web.health;
 
-import app.islet.core.animal.Resident;
 import app.islet.core.health.HealthTables;
 import app.islet.core.health.Skin;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.web.animal.Animal;
-import app.islet.web.animal.LifeEntry;
 import app.islet.web.animal.LifeLog;
-import app.islet.web.animal.Measurement;
-import app.islet.web.animal.Menus;
-import app.islet.web.animal.Residents;
-import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.healthlog.HealthTableStore;
-import app.islet.web.snapshot.Occupants;
+import app.islet.web.snapshot.AnimalSnapshots;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Who moults, is soft, or grows a limb again. */
@@ -28,22 +20,13 @@ class SkinLines {
           LifeEvent.Kind.BURIED, LifeEvent.Kind.LIMB, LifeEvent.Kind.MOULTED, LifeEvent.Kind.SHED);
 
   private final LifeLog life;
-  private final Residents residents;
-  private final Menus menus;
-  private final CareSheetStore sheets;
+  private final AnimalSnapshots animals;
   private final HealthTableStore tables;
 
-  SkinLines(
-      LifeLog life,
-      Residents residents,
-      Menus menus,
-      CareSheetStore sheets,
-      HealthTableStore tables) {
-    this.tables = tables;
+  SkinLines(LifeLog life, AnimalSnapshots animals, HealthTableStore tables) {
     this.life = life;
-    this.residents = residents;
-    this.menus = menus;
-    this.sheets = sheets;
+    this.animals = animals;
+    this.tables = tables;
   }
 
   /** One animal or group. */
@@ -55,33 +38,17 @@ class SkinLines {
       return List.of();
     }
     HealthTables known = tables.tables(context);
-    Map<Long, List<LifeEvent>> events =
-        life.of(telling).stream()
-            .collect(
-                Collectors.groupingBy(
-                    LifeEntry::animalId,
-                    Collectors.mapping(LifeEntry::event, Collectors.toList())));
-    Map<Long, List<Measurement>> sizes = residents.measurements(telling);
-    Occupants occupants =
-        new Occupants(
-            sheets.library(context), sheets.schools(context), menus.of(telling), context.today());
-    return telling.stream()
+    return animals.of(context, telling).stream()
         .map(
             a -> {
-              Resident r =
-                  occupants
-                      .occupant(
-                          new Residents.Stay(a, 0, 1, 1, context.today()),
-                          sizes.getOrDefault(a.id(), List.of()))
-                      .resident();
               Skin skin =
                   Skin.of(
-                      known.skin(r.sheet().group()),
-                      r.bodyCm(),
-                      a.single(),
-                      events.getOrDefault(a.id(), List.of()),
+                      known.skin(a.resident().sheet().group()),
+                      a.resident().bodyCm(),
+                      a.animal().single(),
+                      a.events(),
                       context.today());
-              return new Line(a.id(), a.name(), skin.words(context.today()));
+              return new Line(a.animal().id(), a.animal().name(), skin.words(context.today()));
             })
         .filter(line -> !line.words().isEmpty())
         .toList();

@@ -1,11 +1,11 @@
 package app.islet.web.health;
 
+import app.islet.core.animal.Sizing;
 import app.islet.core.health.Sign;
 import app.islet.core.livestock.HandOver;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.text.English;
 import app.islet.core.water.WaterRecord;
-import app.islet.web.animal.Measurement;
 import app.islet.web.animal.Photo;
 import app.islet.web.animal.Photos;
 import app.islet.web.collection.CollectionContext;
@@ -19,7 +19,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -56,7 +55,7 @@ class VetSheetController {
             p.resident(),
             context.today(),
             p.home().map(EnclosureSnapshot::water).orElse(WaterRecord.NONE),
-            p.life());
+            p.snapshot().events());
     model.addAttribute("who", p.animal().name());
     model.addAttribute("kind", kind(p));
     model.addAttribute(
@@ -102,25 +101,21 @@ class VetSheetController {
 
   private static List<String> sizes(Patients.Patient p, Units u) {
     List<String> lines = new ArrayList<>();
-    p.sizes().stream()
-        .sorted(Comparator.comparing(Measurement::day).reversed())
+    p.snapshot().facts().sizes().stream()
+        .sorted(Comparator.comparing(Sizing::day).reversed())
         .limit(SIZES)
         .forEach(
             m -> {
               List<String> words = new ArrayList<>();
-              if (m.lengthCm() != null) {
-                words.add(u.cm(Objects.requireNonNull(m.lengthCm())));
-              }
-              if (m.massG() != null) {
-                words.add(u.grams(Objects.requireNonNull(m.massG())));
-              }
+              m.lengthCm().ifPresent(cm -> words.add(u.cm(cm)));
+              m.massG().ifPresent(g -> words.add(u.grams(g)));
               lines.add(English.shortDay(m.day()) + ": " + String.join(", ", words));
             });
     return lines;
   }
 
   private static List<String> life(Patients.Patient p) {
-    return p.life().stream()
+    return p.snapshot().events().stream()
         .sorted(Comparator.comparing(LifeEvent::day).reversed())
         .limit(EVENTS)
         .map(VetSheetController::event)

@@ -1,6 +1,8 @@
 package app.islet.web.proposal;
 
+import app.islet.core.animal.Heads;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.Size;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
 import app.islet.core.enclosure.Site;
@@ -46,14 +48,10 @@ record Asked(
     Resident who = Fit.animals(sheet, stage, count);
     if (length.isPresent()) {
       who =
-          new Resident(
-                  who.name(),
+          Resident.described(
                   sheet,
-                  count,
-                  0,
-                  0,
-                  length,
-                  OptionalDouble.empty(),
+                  Heads.of(count),
+                  Size.of(length, OptionalDouble.empty()),
                   Optional.of(stage.id()))
               .measuredSince();
     }

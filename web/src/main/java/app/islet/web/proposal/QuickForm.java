@@ -1,6 +1,8 @@
 package app.islet.web.proposal;
 
+import app.islet.core.animal.Heads;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.Size;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.SubstrateMaterial;
@@ -125,15 +127,8 @@ final class QuickForm {
         Optional.of(form.typed("stage").replaceFirst("^.*/", ""))
             .filter(s -> sheet.get().stage(s).isPresent());
     return Optional.of(
-        new Resident(
-            count == 1 ? sheet.get().name() : sheet.get().plural(),
-            sheet.get(),
-            count,
-            0,
-            0,
-            length,
-            OptionalDouble.empty(),
-            stage));
+        Resident.described(
+            sheet.get(), Heads.of(count), Size.of(length, OptionalDouble.empty()), stage));
   }
 
   static Optional<Enclosure> enclosure(Form form, Site site) {

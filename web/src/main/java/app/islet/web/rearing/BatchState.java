@@ -1,5 +1,6 @@
 package app.islet.web.rearing;
 
+import app.islet.core.animal.RaisedStage;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Needs;
 import app.islet.core.care.Stage;
@@ -53,6 +54,7 @@ public record BatchState(
    *
    * @param eggs whether it holds eggs
    * @param left by what some left it last today, which can be undone
+   * @param seen whether somebody entered its stage; else it is a forecast
    */
   public record TubNow(
       TubRecord record,
@@ -60,9 +62,16 @@ public record BatchState(
       TubBundle bundle,
       TubLog log,
       boolean eggs,
-      Optional<Departure> left) {
+      Optional<Departure> left,
+      boolean seen) {
     public int animals() {
       return tub.animals();
+    }
+
+    /** The stage to look for next: the forecast itself, before anybody has seen it. */
+    public Optional<Milestone> toSee(RearingGuide guide) {
+      boolean expected = !seen && !tub.milestone().equals(guide.first());
+      return expected ? Optional.of(tub.milestone()) : guide.next(tub.milestone());
     }
   }
 
@@ -91,7 +100,41 @@ public record BatchState(
 
   /** The stage most of them are in. */
   public Milestone stage() {
-    return timeline.map(Timeline::now).orElse(kind.guide().first());
+    return timeline.map(t -> t.now(today).milestone()).orElse(kind.guide().first());
+  }
+
+  /** The same as a stage of their sheet; empty while they are eggs. */
+  public Optional<RaisedStage> raised() {
+    return timeline.flatMap(
+        t -> {
+          Timeline.Step step = t.now(today);
+          return raised(step.milestone(), since(step), !t.isForecast());
+        });
+  }
+
+  /** The same of those in one of its tubs; empty where it holds eggs, or is not its own. */
+  public Optional<RaisedStage> raisedIn(String tubKey) {
+    return tubs.stream()
+        .filter(tub -> tub.tub().key().equals(tubKey) && !tub.eggs())
+        .findFirst()
+        .flatMap(
+            tub -> {
+              Milestone milestone = tub.tub().milestone();
+              LocalDate seen = tub.log().stages().get(milestone.id());
+              return seen != null
+                  ? raised(milestone, seen, true)
+                  : timeline.flatMap(t -> raised(milestone, since(t.step(milestone)), tub.seen()));
+            });
+  }
+
+  private LocalDate since(Timeline.Step step) {
+    LocalDate expected = step.expected().middle();
+    return step.reached().orElse(expected.isAfter(today) ? today : expected);
+  }
+
+  private Optional<RaisedStage> raised(Milestone milestone, LocalDate since, boolean seen) {
+    boolean last = milestone.equals(kind.guide().last());
+    return milestone.stageOf(kind.sheet()).map(stage -> new RaisedStage(stage, since, seen, last));
   }
 
   /** Dangers that are on for any of them, or near for most; none while they are eggs. */

@@ -102,7 +102,7 @@ public class BatchStates {
     return of(context, List.of(batches.get(context, batchId))).get(0);
   }
 
-  private List<BatchState> of(CollectionContext context, List<Batch> some) {
+  List<BatchState> of(CollectionContext context, List<Batch> some) {
     if (some.isEmpty()) {
       return List.of();
     }
@@ -191,28 +191,32 @@ public class BatchStates {
       family.ledger().census(today).lines().stream()
           .filter(line -> line.animals().equals(family.batch().key()))
           .forEach(line -> counts.merge(line.place(), line.count(), Integer::sum));
+      Optional<Timeline> timeline = batch.beganOn().map(day -> timeline(day, records, counts));
       List<BatchState.TubNow> now = new ArrayList<>();
       for (TubRecord record : records) {
         int count = counts.getOrDefault(record.key(), 0);
         if (!record.closed() || count > 0) {
-          now.add(tub(record, count, housing, losses));
+          now.add(tub(record, count, housing, losses, timeline));
         }
       }
       return new BatchState(
           batch,
           new BatchState.Kind(family.batch(), sheet, guide, housing),
-          batch.beganOn().map(day -> timeline(day, now)),
+          timeline,
           now,
           new BatchState.Books(family.ledger(), family.movements(), losses),
           today);
     }
 
-    private BatchState.TubNow tub(TubRecord record, int count, Housing housing, Losses losses) {
+    private BatchState.TubNow tub(
+        TubRecord record, int count, Housing housing, Losses losses, Optional<Timeline> timeline) {
       LocalDate today = context.today();
       TubLog log = Objects.requireNonNull(logged.get(record.placeId()));
       Losses here = losses.from(record.key());
       boolean lately = here.since(today.minusDays(LATELY_DAYS - 1L)).count() > 0;
-      Milestone milestone = log.state().milestone().flatMap(guide::milestone).orElse(guide.first());
+      Optional<Milestone> seen = log.state().milestone().flatMap(guide::milestone);
+      Milestone milestone =
+          seen.or(() -> timeline.map(t -> t.expected(today).milestone())).orElse(guide.first());
       Tub tub =
           new Tub(
               record.key(),
@@ -225,7 +229,8 @@ public class BatchStates {
               parting(log, milestone, count));
       boolean inEggs = eggs.contains(record.key());
       TubBundle bundle = inEggs ? new TubBundle(tub, List.of()) : TubBundle.of(tub, housing, today);
-      return new BatchState.TubNow(record, tub, bundle, log, inEggs, left(record));
+      return new BatchState.TubNow(
+          record, tub, bundle, log, inEggs, left(record), seen.isPresent());
     }
 
     private Optional<Departure> left(TubRecord record) {
@@ -244,11 +249,12 @@ public class BatchStates {
           : Optional.empty();
     }
 
-    private Timeline timeline(LocalDate began, List<BatchState.TubNow> now) {
+    private Timeline timeline(
+        LocalDate began, List<TubRecord> records, Map<String, Integer> counts) {
       List<Map<String, LocalDate>> stages =
-          now.stream()
-              .filter(tub -> tub.animals() > 0 && !tub.eggs())
-              .map(tub -> tub.log().stages())
+          records.stream()
+              .filter(tub -> counts.getOrDefault(tub.key(), 0) > 0 && !eggs.contains(tub.key()))
+              .map(tub -> Objects.requireNonNull(logged.get(tub.placeId())).stages())
               .toList();
       // A finished batch has no tubs left: what was seen in all it ever had stands.
       List<Map<String, LocalDate>> all =

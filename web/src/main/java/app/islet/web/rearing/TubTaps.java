@@ -1,12 +1,9 @@
 package app.islet.web.rearing;
 
-import app.islet.core.care.Stage;
 import app.islet.core.rearing.Milestone;
 import app.islet.core.rearing.RearingGuide;
 import app.islet.core.rearing.TubBundle;
 import app.islet.core.rearing.TubEvent;
-import app.islet.web.animal.Animal;
-import app.islet.web.animal.Animals;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.support.RefusedException;
 import java.nio.charset.StandardCharsets;
@@ -19,26 +16,23 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * What is tapped on tubs and wants more than an entry: a stage seen, which the group on the books
- * follows where most tubs are in it, and all that is left of a day at once.
+ * What is tapped on tubs and wants more than an entry: the next stage seen, a job that was done
+ * already, and all that is left of a day at once.
  */
 @Service
 public class TubTaps {
   private final Batches batches;
   private final BatchStates states;
   private final TubLogs logs;
-  private final Animals animals;
 
-  TubTaps(Batches batches, BatchStates states, TubLogs logs, Animals animals) {
+  TubTaps(Batches batches, BatchStates states, TubLogs logs) {
     this.batches = batches;
     this.states = states;
     this.logs = logs;
-    this.animals = animals;
   }
 
   /**
-   * Each tub is logged by itself and let go before the group follows: whoever holds an animal may
-   * wait for a tub, never the other way round.
+   * Logs the stage that was seen in some tubs; their group is in the stage most of its tubs are in.
    *
    * @param milestone id of the stage; empty for the one after that it is in
    */
@@ -55,10 +49,6 @@ public class TubTaps {
       Optional<Milestone> seen = stage(state, tub, milestone);
       seen.ifPresent(m -> logs.add(context, List.of(place), TubEntry.What.stage(m.id()), at, own));
     }
-    placeIds.stream()
-        .map(place -> batches.tub(context, place).batchId())
-        .distinct()
-        .forEach(batch -> follow(context, states.of(context, batch), clientId));
   }
 
   /**
@@ -129,22 +119,6 @@ public class TubTaps {
     return state.tubs().stream()
         .filter(now -> now.record().placeId().equals(tub.placeId()))
         .findFirst()
-        .flatMap(now -> guide.next(now.tub().milestone()));
-  }
-
-  private void follow(CollectionContext context, BatchState state, UUID clientId) {
-    Animal animal = state.kind().animal();
-    Optional<Stage> stage = state.stage().stageOf(state.kind().sheet());
-    boolean other = stage.isPresent() && !stage.get().id().equals(animal.statedStage());
-    if (other && context.mayDesign() && state.timeline().isPresent()) {
-      boolean otherForm = animal.statedStage() != null;
-      animals.seenAs(
-          context,
-          animal.id(),
-          stage.get(),
-          otherForm,
-          context.today(),
-          derived(clientId, "stage"));
-    }
+        .flatMap(now -> now.toSee(guide));
   }
 }

@@ -1,6 +1,8 @@
 package app.islet.web.residents;
 
+import app.islet.core.animal.Heads;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.Size;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.FoodItem;
@@ -241,16 +243,10 @@ class ResidentsController {
     if (form.hasErrors()) {
       return Optional.empty();
     }
-    return Optional.of(
-        new Resident(
-            name.isEmpty() ? (count == 1 ? sheet.get().name() : sheet.get().plural()) : name,
-            sheet.get(),
-            count,
-            males,
-            females,
-            length,
-            mass,
-            stage));
+    Resident described =
+        Resident.described(
+            sheet.get(), new Heads(count, males, females), Size.of(length, mass), stage);
+    return Optional.of(name.isEmpty() ? described : described.named(name));
   }
 
   /** One cell of the matrix of who goes with whom. */

@@ -1,6 +1,7 @@
 package app.islet.web.snapshot;
 
 import app.islet.core.Assessment;
+import app.islet.core.animal.AnimalToday;
 import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Enclosure;
@@ -40,7 +41,11 @@ public record EnclosureSnapshot(
     LocalDate day,
     Supplier<Assessment> assessing) {
   /** A resident of the store beside the core's. */
-  public record Occupant(Animal record, Resident resident, List<Measurement> measurements) {}
+  public record Occupant(Animal record, AnimalToday facts, List<Measurement> measurements) {
+    public Resident resident() {
+      return facts.resident();
+    }
+  }
 
   static EnclosureSnapshot of(
       EnclosureRecord record,

@@ -3,9 +3,7 @@ package app.islet.web.snapshot;
 import app.islet.core.review.Acceptance;
 import app.islet.core.water.Correction;
 import app.islet.web.animal.Measurement;
-import app.islet.web.animal.Menus;
 import app.islet.web.animal.Residents;
-import app.islet.web.care.CareSheetStore;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.enclosure.Acceptances;
 import app.islet.web.enclosure.Design;
@@ -51,11 +49,10 @@ public class Snapshots {
   private final Designs designs;
   private final Rooms rooms;
   private final Residents residents;
-  private final Menus menus;
+  private final AnimalFactsOfBooks facts;
   private final Acceptances acceptances;
   private final WaterLog waterLog;
   private final Corrections corrections;
-  private final CareSheetStore sheets;
   private final TransactionTemplate reading;
   private final Cache<SnapshotKey, EnclosureSnapshot> kept =
       Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
@@ -67,21 +64,19 @@ public class Snapshots {
       Designs designs,
       Rooms rooms,
       Residents residents,
-      Menus menus,
+      AnimalFactsOfBooks facts,
       Acceptances acceptances,
       WaterLog waterLog,
       Corrections corrections,
-      CareSheetStore sheets,
       PlatformTransactionManager transactions) {
     this.enclosures = enclosures;
     this.designs = designs;
     this.rooms = rooms;
     this.residents = residents;
-    this.menus = menus;
+    this.facts = facts;
     this.acceptances = acceptances;
     this.waterLog = waterLog;
     this.corrections = corrections;
-    this.sheets = sheets;
     this.reading = new TransactionTemplate(transactions);
     this.reading.setReadOnly(true);
   }
@@ -164,31 +159,18 @@ public class Snapshots {
     Map<Long, Room> room =
         rooms.all(context).stream().collect(Collectors.toMap(Room::id, Function.identity()));
     List<Residents.Stay> living = residents.living(context, ids, day);
-    Map<Long, List<Measurement>> sizes =
-        residents.measurements(living.stream().map(Residents.Stay::animal).toList());
+    AnimalFactsOfBooks.Known known =
+        facts.of(context, living.stream().map(Residents.Stay::animal).toList());
     Map<Long, List<Acceptance>> accepted = acceptances.of(ids);
     Map<Long, List<WaterLine>> lines = waterLog.recent(ids, day);
     Map<Long, List<Correction>> underWay = corrections.of(ids);
-    Occupants known =
-        new Occupants(
-            sheets.library(context),
-            sheets.schools(context),
-            menus.of(living.stream().map(Residents.Stay::animal).toList()),
-            day);
     return records.stream()
         .map(
             record -> {
               List<EnclosureSnapshot.Occupant> occupants =
                   living.stream()
                       .filter(stay -> stay.enclosureId() == record.id())
-                      .map(
-                          stay ->
-                              known.occupant(
-                                  stay,
-                                  sizes.getOrDefault(stay.animal().id(), List.of()).stream()
-                                      .filter(m -> m.id() < beforeMeasurement)
-                                      .filter(m -> !m.day().isAfter(day))
-                                      .toList()))
+                      .map(stay -> occupant(known, stay, beforeMeasurement))
                       .toList();
               return EnclosureSnapshot.of(
                   record,
@@ -203,5 +185,12 @@ public class Snapshots {
                   day);
             })
         .toList();
+  }
+
+  private static EnclosureSnapshot.Occupant occupant(
+      AnimalFactsOfBooks.Known known, Residents.Stay stay, long beforeMeasurement) {
+    List<Measurement> sizes =
+        known.sizes(stay.animal()).stream().filter(m -> m.id() < beforeMeasurement).toList();
+    return new EnclosureSnapshot.Occupant(stay.animal(), known.in(stay, sizes), sizes);
   }
 }

@@ -8,10 +8,9 @@ import app.islet.web.support.HttpKeeper;
 import app.islet.web.support.Islet;
 import app.islet.web.support.PageForms;
 import app.islet.web.support.Rows;
+import app.islet.web.support.TestClock;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -40,7 +39,7 @@ class FormsFuzzTest {
     keeper = new HttpKeeper(ISLET.base(), "fuzz", PASSWORD);
     rows = Rows.of(mine, owner);
     forms =
-        PageForms.of(keeper, "/c/" + mine.slug(), LocalDate.now(ZoneOffset.UTC).toString()).stream()
+        PageForms.of(keeper, "/c/" + mine.slug(), TestClock.today().toString()).stream()
             .filter(PageForms.Filled::isHarmless)
             .toList();
   }

@@ -1,6 +1,5 @@
 package app.islet.web.support;
 
-import app.islet.web.IsletApplication;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -11,15 +10,12 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
-import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
-import org.springframework.context.support.GenericApplicationContext;
 
 /**
  * The real application on a real PostgreSQL, and a browser to use it with: started once for the
@@ -38,6 +34,23 @@ public final class Islet {
 
   /** A busy machine may be slow for a while; a page that is broken stays broken. */
   private static final int PATIENCE_MS = 30_000;
+
+  /** The browser's clock goes as far ahead as the server's. */
+  private static final String BROWSER_CLOCK =
+      """
+      {
+        const aheadMs = %d;
+        const Real = Date;
+        globalThis.Date = class Date extends Real {
+          constructor(...at) {
+            if (at.length) super(...at);
+            else super(Real.now() + aheadMs);
+          }
+          static now() {
+            return Real.now() + aheadMs;
+          }
+        };
+      }""";
 
   private static Islet running;
 
@@ -95,12 +108,7 @@ public final class Islet {
             "--server.port=0",
             "--spring.datasource.url=jdbc:postgresql://" + server + "/" + database,
             "--spring.datasource.password=" + password));
-    SpringApplication application = new SpringApplication(IsletApplication.class);
-    application.addInitializers(
-        context ->
-            ((GenericApplicationContext) context)
-                .registerBean("clock", Clock.class, () -> TestClock.INSTANCE));
-    return application.run(all.toArray(String[]::new));
+    return ServerOfTheDay.start(all.toArray(String[]::new));
   }
 
   /** A second application, on an empty database, for what only the first visit shows. */
@@ -157,6 +165,7 @@ public final class Islet {
 
   private Page page(Browser.NewContextOptions options) {
     BrowserContext fresh = browser.newContext(options);
+    fresh.addInitScript(BROWSER_CLOCK.formatted(TestClock.aheadMs()));
     fresh.addInitScript(
         "if (!localStorage.getItem('islet-all-fields')) localStorage.setItem('islet-all-fields', 'true')");
     fresh.setDefaultTimeout(PATIENCE_MS);

@@ -61,18 +61,24 @@ public final class LargeCollection {
             end loop;
             insert into round_entry (enclosure_id, task_key, title, day, slot, kind, client_id,
                 entered_at, entered_by)
-              select made, t.task_key, t.task_key, current_date - d, 1, 'DONE', gen_random_uuid(),
+              select made, t.task_key, t.task_key, date '%s' - d, 1, 'DONE', gen_random_uuid(),
                 now(), person
               from (select distinct task_key from round_entry where enclosure_id = source.id
                 limit 4) t, generate_series(1, %d / 4) d;
             insert into water_test (enclosure_id, day, nitrate, ph, as_ion, client_id, entered_at,
                 entered_by)
-              select made, current_date - 3 * d, 5 + d %% 7, 7.4, true, gen_random_uuid(), now(),
+              select made, date '%s' - 3 * d, 5 + d %% 7, 7.4, true, gen_random_uuid(), now(),
                 person from generate_series(1, %d) d;
             n := n + 1;
           end loop;
         end $$"""
-            .formatted(slug, enclosures, TICKS_EACH, WATER_LINES_EACH));
+            .formatted(
+                slug,
+                enclosures,
+                TestClock.today(),
+                TICKS_EACH,
+                TestClock.today(),
+                WATER_LINES_EACH));
     sql.execute("analyze");
     return slug;
   }

@@ -4,7 +4,6 @@ import static java.nio.charset.StandardCharsets.UTF_8;
 
 import app.islet.web.collection.AnimalCollection;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -49,7 +48,7 @@ final class WaterTables implements Writes.Kind {
 
   @Override
   public Writes.Answer send(HttpKeeper keeper, UUID id) {
-    LocalDate today = LocalDate.now(ZoneOffset.UTC);
+    LocalDate today = TestClock.today();
     String table =
         IntStream.rangeClosed(1, LINES)
             .mapToObj(n -> "%s,test,%.4f".formatted(today.minusDays(n), ph(id)))

@@ -5,8 +5,6 @@ import app.islet.web.account.Person;
 import app.islet.web.collection.AnimalCollection;
 import java.io.UncheckedIOException;
 import java.net.http.HttpResponse;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -103,7 +101,7 @@ public final class Writes {
     AnimalCollection mine = Demo.copyFor(owner);
     HttpKeeper keeper = keeper(islet.base());
     kinds = new ArrayList<>();
-    PageForms.of(keeper, "/c/" + mine.slug(), LocalDate.now(ZoneOffset.UTC).toString()).stream()
+    PageForms.of(keeper, "/c/" + mine.slug(), TestClock.today().toString()).stream()
         .filter(form -> form.file().isEmpty() && form.fields().containsKey("clientId"))
         .flatMap(form -> kind(keeper, form).stream())
         .forEach(kinds::add);
