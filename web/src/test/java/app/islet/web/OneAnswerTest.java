@@ -2,19 +2,25 @@ package app.islet.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.animal.StageBasis;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.document.DocumentReader;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.core.enclosure.Site;
+import app.islet.core.quantity.UnitSystem;
 import app.islet.web.account.People;
+import app.islet.web.animal.Animals;
 import app.islet.web.animal.NewEnclosures;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.CollectionContexts;
 import app.islet.web.collection.NewCollections;
 import app.islet.web.enclosure.Rooms;
+import app.islet.web.snapshot.AnimalSnapshot;
+import app.islet.web.snapshot.AnimalSnapshots;
 import app.islet.web.support.HttpKeeper;
 import app.islet.web.support.Islet;
 import app.islet.web.support.PageText;
+import app.islet.web.support.Units;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
@@ -33,6 +39,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -197,5 +204,71 @@ class OneAnswerTest {
       assertThat(plan.words())
           .containsPattern("Change " + Pattern.quote(told.group(2)) + " .*?" + told.group(1));
     }
+  }
+
+  /** Every animal and batch of the demo that is there, wherever it is kept. */
+  static List<Long> animals() {
+    CollectionContext mill = mill();
+    return ISLET.bean(AnimalSnapshots.class).of(mill, ISLET.bean(Animals.class).all(mill)).stream()
+        .filter(AnimalSnapshot::isHere)
+        .map(s -> s.animal().id())
+        .toList();
+  }
+
+  private static CollectionContext mill() {
+    return ISLET.bean(CollectionContexts.class).find("mill", "weir-mill").orElseThrow();
+  }
+
+  @Test
+  void the_demo_has_young_in_tubs_eggs_and_grown_animals() {
+    CollectionContext mill = mill();
+    assertThat(
+            ISLET.bean(AnimalSnapshots.class).of(mill, ISLET.bean(Animals.class).all(mill)).stream()
+                .filter(AnimalSnapshot::isHere)
+                .map(s -> s.facts().basis()))
+        .contains(StageBasis.BATCH_SEEN, StageBasis.LENGTH);
+  }
+
+  @ParameterizedTest
+  @MethodSource("animals")
+  void pages_agree_on_an_animal(long id) {
+    AnimalSnapshot animal = ISLET.bean(AnimalSnapshots.class).get(mill(), id);
+    String stage = animal.resident().stage().name();
+    String words = animal.resident().words();
+    String own = "/c/weir-mill/animals/" + id;
+    assertThat(page(own).words()).contains(words);
+    assertThat(page(own + "/growth").words()).contains(words);
+    PageText paper = page(own + "/hand-over");
+    assertThat(paper.words()).contains(words);
+    assertThat(page("/c/weir-mill/health/animals/" + id).between("<main", "</main>").words())
+        .contains(stage);
+    PageText food = page(own + "/food");
+    if (animal.tubs().isEmpty()) {
+      assertThat(food.words()).contains("Menu in this stage: " + stage);
+    } else {
+      // What its page, its paper and the round of the tubs give is one and the same.
+      List<String> meals = meals(animal);
+      PageText round = page("/c/weir-mill/rearing/round");
+      assertThat(food.words()).contains(meals);
+      assertThat(paper.words()).contains(meals);
+      assertThat(round.words()).contains(meals);
+    }
+    animal
+        .home()
+        .filter(home -> home.occupants().stream().anyMatch(o -> o.record().id().equals(id)))
+        .ifPresent(
+            home ->
+                assertThat(page("/c/weir-mill/enclosures/" + home.id() + "/residents").words())
+                    .contains(stage));
+  }
+
+  private static List<String> meals(AnimalSnapshot animal) {
+    Units metric = new Units(UnitSystem.METRIC);
+    return animal.tubs().stream()
+        .filter(tub -> tub.bundle().left() > 0)
+        .flatMap(tub -> animal.batch().orElseThrow().meals(tub).stream())
+        .map(metric::text)
+        .distinct()
+        .toList();
   }
 }

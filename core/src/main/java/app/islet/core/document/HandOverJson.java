@@ -1,7 +1,6 @@
 package app.islet.core.document;
 
 import app.islet.core.animal.Resident;
-import app.islet.core.care.Food;
 import app.islet.core.livestock.HandOver;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.quantity.UnitSystem;
@@ -33,8 +32,9 @@ public final class HandOverJson {
     all.put("females", r.females());
     r.lengthCm().ifPresent(cm -> all.put("lengthCm", cm));
     r.massG().ifPresent(g -> all.put("massG", g));
+    sheet.hatchedOn().ifPresent(day -> all.put("hatchedOn", day.toString()));
     sheet.hereSince().ifPresent(day -> all.put("hereSince", day.toString()));
-    all.put("foods", sheet.foods().stream().map(Food::name).toList());
+    all.put("foods", sheet.foods().stream().map(HandOver.Eats::name).toList());
     all.put("meals", sheet.meals().stream().map(HandOverJson::event).toList());
     all.put("skins", sheet.skins().stream().map(HandOverJson::event).toList());
     all.put("water", sheet.water().stream().map(HandOverJson::reading).toList());

@@ -1,7 +1,6 @@
 package app.islet.core.livestock;
 
 import app.islet.core.animal.Resident;
-import app.islet.core.care.Food;
 import app.islet.core.care.LawNote;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.water.Parameter;
@@ -20,6 +19,8 @@ import java.util.Set;
  * What nobody measured or wrote down is left out, not guessed.
  *
  * @param hereSince the day it came where it is
+ * @param hatchedOn or born, as far as known
+ * @param foods what it is given at its stage
  * @param water what was measured of its water, with the day
  * @param meals the last meals taken or refused, the newest first
  * @param skins when it last shed or moulted, the newest first
@@ -28,6 +29,8 @@ public record HandOver(
     Resident resident,
     LocalDate day,
     Optional<LocalDate> hereSince,
+    Optional<LocalDate> hatchedOn,
+    List<Eats> foods,
     List<Reading> water,
     List<LifeEvent> meals,
     List<LifeEvent> skins) {
@@ -46,6 +49,7 @@ public record HandOver(
       EnumSet.of(LifeEvent.Kind.SHED, LifeEvent.Kind.MOULTED);
 
   public HandOver {
+    foods = List.copyOf(foods);
     water = List.copyOf(water);
     meals = List.copyOf(meals);
     skins = List.copyOf(skins);
@@ -54,12 +58,28 @@ public record HandOver(
   /** A test of the water it lives in. */
   public record Reading(String what, Quantity value, LocalDate day) {}
 
+  /**
+   * A food.
+   *
+   * @param how it is given; may be empty
+   */
+  public record Eats(String name, String how) {}
+
+  /**
+   * @param events meals and what else happened to it
+   */
   public static HandOver of(
-      Resident resident, LocalDate day, WaterRecord record, Collection<LifeEvent> events) {
+      Resident resident,
+      LocalDate day,
+      Optional<LocalDate> hatchedOn,
+      WaterRecord record,
+      Collection<LifeEvent> events) {
     return new HandOver(
         resident,
         day,
         resident.arrivedOn(),
+        hatchedOn,
+        resident.foods().stream().map(food -> new Eats(food.name(), food.note())).toList(),
         USED_TO.stream().flatMap(p -> reading(record, p).stream()).toList(),
         newest(events, MEAL, MEALS),
         newest(events, SKIN, SKINS));
@@ -85,9 +105,9 @@ public record HandOver(
         .toList();
   }
 
-  /** What it is given at its stage. */
-  public List<Food> foods() {
-    return resident.foods();
+  /** The same, of young that are fed by the guide of their batch. */
+  public HandOver eating(List<Eats> given) {
+    return new HandOver(resident, day, hereSince, hatchedOn, given, water, meals, skins);
   }
 
   /** What the law may say of it at its size. */

@@ -106,7 +106,9 @@ public final class English {
 
   /** As the first word of a sentence. */
   public static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ENGLISH) + words.substring(1);
+    return words.isEmpty()
+        ? words
+        : words.substring(0, 1).toUpperCase(Locale.ENGLISH) + words.substring(1);
   }
 
   /** As a word within a sentence. */

@@ -9,6 +9,7 @@ import app.islet.core.water.WaterRecord;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
@@ -27,7 +28,9 @@ class HandOverTest {
     }
     events.add(event(30, LifeEvent.Kind.SHED));
     events.add(event(0, LifeEvent.Kind.NOTE));
-    HandOver sheet = HandOver.of(Setups.animals("slider", 1, 18), TODAY, WaterRecord.NONE, events);
+    HandOver sheet =
+        HandOver.of(
+            Setups.animals("slider", 1, 18), TODAY, Optional.empty(), WaterRecord.NONE, events);
     assertThat(sheet.meals()).hasSize(5);
     assertThat(sheet.meals().get(1).kind()).isEqualTo(LifeEvent.Kind.REFUSED);
     assertThat(sheet.skins()).extracting(LifeEvent::day).containsExactly(TODAY.minusDays(30));
@@ -38,15 +41,22 @@ class HandOverTest {
   void law_that_holds_for_small_ones_only_is_told_of_them_only() {
     Resident small = Setups.animals("slider", 1, 5);
     Resident large = Setups.animals("slider", 1, 18);
-    assertThat(HandOver.of(small, TODAY, WaterRecord.NONE, List.of()).law().size())
-        .isGreaterThan(HandOver.of(large, TODAY, WaterRecord.NONE, List.of()).law().size());
+    assertThat(
+            HandOver.of(small, TODAY, Optional.empty(), WaterRecord.NONE, List.of()).law().size())
+        .isGreaterThan(
+            HandOver.of(large, TODAY, Optional.empty(), WaterRecord.NONE, List.of()).law().size());
   }
 
   @Test
   void what_is_not_known_is_left_out_of_the_file() {
     String json =
         HandOverJson.write(
-            HandOver.of(Setups.animals("slider", 1, 18), TODAY, WaterRecord.NONE, List.of()));
+            HandOver.of(
+                Setups.animals("slider", 1, 18),
+                TODAY,
+                Optional.empty(),
+                WaterRecord.NONE,
+                List.of()));
     assertThat(json)
         .contains("\"lengthCm\" : 18.0", "\"water\" : [ ]", "\"meals\" : [ ]")
         .doesNotContain("massG", "hereSince");

@@ -20,12 +20,17 @@ final class KnownWords {
     Animal animal = s.animal();
     Background known = animal.background();
     sex(animal).ifPresent(lines::add);
-    s.dates().hatchedOn().ifPresent(day -> lines.add(age(day, known, s.today())));
+    age(s).ifPresent(lines::add);
     if (known.origin() != null) {
       String how = Messages.text("about.origin-" + known.origin().name().toLowerCase(Locale.ROOT));
       lines.add(known.originNote().isEmpty() ? how : how + ", " + known.originNote());
     }
     return lines;
+  }
+
+  /** When it hatched and how old it is; empty where nobody knows. */
+  static Optional<String> age(Subject s) {
+    return s.dates().hatchedOn().map(day -> age(day, s.animal().background(), s.today()));
   }
 
   private static Optional<String> sex(Animal animal) {

@@ -21,6 +21,7 @@ import app.islet.web.animal.Menus;
 import app.islet.web.collection.CollectionContext;
 import app.islet.web.collection.Role;
 import app.islet.web.snapshot.EnclosureSnapshot;
+import app.islet.web.snapshot.MealLog;
 import app.islet.web.support.Field;
 import app.islet.web.support.Form;
 import app.islet.web.support.Messages;
@@ -34,14 +35,13 @@ import java.time.format.TextStyle;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -66,9 +66,11 @@ class MenuController {
   private final Subjects subjects;
   private final Animals animals;
   private final Menus menus;
-  private final TaskLog log;
+  private final TaskLog rounds;
+  private final MealLog log;
 
-  MenuController(Subjects subjects, Animals animals, Menus menus, TaskLog log) {
+  MenuController(Subjects subjects, Animals animals, Menus menus, TaskLog rounds, MealLog log) {
+    this.rounds = rounds;
     this.log = log;
     this.subjects = subjects;
     this.animals = animals;
@@ -120,7 +122,8 @@ class MenuController {
     model.addAttribute("likes", likes(context, s.animal()));
     model.addAttribute("answers", answers(context, s, plan));
     model.addAttribute("appetite", appetite(s));
-    model.addAttribute("meals", meals(context, s, plan));
+    model.addAttribute("meals", meals(context, s));
+    model.addAttribute("tubs", inTubs(s, context.units()));
     model.addAttribute("sum", plan.feedings().stream().map(f -> f.sum().words()).findFirst());
     model.addAttribute("weeks", weeks(plan, context.today(), context.units()));
     return "animals/food";
@@ -146,35 +149,37 @@ class MenuController {
         .toList();
   }
 
-  /** The last meals: those of the rounds and those entered on its page, the newest first. */
-  private List<String> meals(CollectionContext context, Subject s, Plan plan) {
-    record Meal(LocalDate day, String words) {}
-    Stream<Meal> rounds =
-        s.isHere() && s.livingIn().isPresent()
-            ? history(context, s).stream()
-                .filter(e -> e.kind() == TaskEntry.Kind.DONE)
-                .filter(e -> plan.helpings().containsKey(e.taskKey()))
-                .map(e -> new Meal(e.day(), plan.helpings().get(e.taskKey()).food()))
-            : Stream.empty();
-    Stream<Meal> entered =
-        s.events().stream()
-            .filter(e -> e.kind() == LifeEvent.Kind.FED || e.kind() == LifeEvent.Kind.REFUSED)
-            .map(
-                e ->
-                    new Meal(
-                        e.day(),
-                        Messages.text("life." + e.kind().name().toLowerCase(Locale.ROOT))
-                            + (e.note().isEmpty() ? "" : ", " + e.note())));
-    return Stream.concat(rounds, entered)
+  /** The last meals, the newest first. */
+  private List<String> meals(CollectionContext context, Subject s) {
+    return log.of(context, s.snapshot()).stream()
         .filter(meal -> meal.day().isAfter(context.today().minusDays(MEALS_SHOWN_DAYS)))
-        .sorted(Comparator.comparing(Meal::day).reversed())
-        .map(meal -> English.shortWeekday(meal.day()) + ": " + meal.words())
+        .map(meal -> English.shortWeekday(meal.day()) + ": " + LifeWords.of(meal) + note(meal))
+        .toList();
+  }
+
+  private static String note(LifeEvent meal) {
+    return meal.note().isEmpty() ? "" : ", " + meal.note();
+  }
+
+  /** What it is given in its tubs by the guide of its batch; empty where it lives in none. */
+  private static List<String> inTubs(Subject s, Units u) {
+    return s.snapshot().batch().stream()
+        .flatMap(
+            batch ->
+                s.snapshot().tubs().stream()
+                    .map(
+                        tub ->
+                            tub.record().number()
+                                + ": "
+                                + batch.meals(tub).stream()
+                                    .map(u::text)
+                                    .collect(Collectors.joining("; "))))
         .toList();
   }
 
   private List<TaskEntry> history(CollectionContext context, Subject s) {
     long id = s.livingIn().orElseThrow().id();
-    return log.lastAndOn(List.of(id), context.today()).getOrDefault(id, List.of());
+    return rounds.lastAndOn(List.of(id), context.today()).getOrDefault(id, List.of());
   }
 
   private static AnswerView view(MealAnswers.Answer answer, LocalDate today, Units u) {

@@ -20,7 +20,7 @@ final class Amounts {
       switch (job.kind()) {
         case CHANGE -> lines.add(water(state, now, u));
         case FLUSH -> lines.add(Messages.text("rearing.round.flush"));
-        case FEED -> lines.addAll(meals(state, now, u));
+        case FEED -> state.meals(now).forEach(meal -> lines.add(u.text(meal)));
       }
     }
     return lines;
@@ -33,13 +33,5 @@ final class Amounts {
     return state.kind().housing().wipe()
         ? Messages.text("rearing.round.wipe", litres, depth)
         : Messages.text("rearing.round.change", litres, depth);
-  }
-
-  private static List<String> meals(BatchState state, BatchState.TubNow now, Units u) {
-    double head = state.kind().sheet().body().headShare() * now.tub().milestone().lengthCm();
-    return now.tub().milestone().care().foods().stream()
-        .filter(food -> food.kind().isGiven())
-        .map(food -> u.text(food.meal(now.animals(), head)))
-        .toList();
   }
 }

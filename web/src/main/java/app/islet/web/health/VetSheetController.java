@@ -54,6 +54,7 @@ class VetSheetController {
         HandOver.of(
             p.resident(),
             context.today(),
+            p.animal().background().hatched(),
             p.home().map(EnclosureSnapshot::water).orElse(WaterRecord.NONE),
             p.snapshot().events());
     model.addAttribute("who", p.animal().name());

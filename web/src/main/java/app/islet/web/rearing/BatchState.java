@@ -8,6 +8,7 @@ import app.islet.core.livestock.Balance;
 import app.islet.core.livestock.Expected;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.Movement;
+import app.islet.core.quantity.Phrase;
 import app.islet.core.rearing.DangerWindow;
 import app.islet.core.rearing.Housing;
 import app.islet.core.rearing.Losses;
@@ -135,6 +136,17 @@ public record BatchState(
   private Optional<RaisedStage> raised(Milestone milestone, LocalDate since, boolean seen) {
     boolean last = milestone.equals(kind.guide().last());
     return milestone.stageOf(kind.sheet()).map(stage -> new RaisedStage(stage, since, seen, last));
+  }
+
+  /** What those in a tub are given at a meal; nothing while they are eggs. */
+  public List<Phrase> meals(TubNow now) {
+    double headCm = kind.sheet().body().headShare() * now.tub().milestone().lengthCm();
+    return now.eggs()
+        ? List.of()
+        : now.tub().milestone().care().foods().stream()
+            .filter(food -> food.kind().isGiven())
+            .map(food -> food.meal(now.animals(), headCm))
+            .toList();
   }
 
   /** Dangers that are on for any of them, or near for most; none while they are eggs. */

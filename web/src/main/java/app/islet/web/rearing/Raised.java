@@ -39,6 +39,16 @@ public record Raised(
                 key -> Optional.ofNullable(tubs.get(key)).flatMap(batch -> batch.raisedIn(key)));
   }
 
+  /** The batch whose group it is, or in whose tubs it lives. */
+  public Optional<BatchState> batch(Animal animal, Census here) {
+    return Optional.ofNullable(batches.get(animal.id()))
+        .or(
+            () ->
+                here.lines().stream()
+                    .flatMap(line -> Optional.ofNullable(tubs.get(line.place())).stream())
+                    .findFirst());
+  }
+
   /** What was measured in the tubs of a batch. */
   public List<Sizing> sizes(Animal animal) {
     return sizes.getOrDefault(animal.id(), List.of());

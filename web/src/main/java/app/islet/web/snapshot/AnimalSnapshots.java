@@ -60,6 +60,7 @@ public class AnimalSnapshots {
               known.whole(animal, here, since(ledger, animal, here, context.today())),
               here,
               SingletonSupplier.of(() -> home(context, here)),
+              known.raised().batch(animal, here),
               known.sizes(animal),
               entries.getOrDefault(animal.id(), List.of())));
     }
