@@ -6,15 +6,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /**
  * How the pages of the animals answer in a collection of 1,000 with 20,000 entries, half of them
  * movements, beside a request that does nothing. Prints, and judges nothing.
  */
-@EnabledIfEnvironmentVariable(named = "ISLET_BENCHMARK", matches = ".+")
+@Tag("benchmark")
 class BooksBenchmark {
   private static final int ANIMALS = 1000;
   private static final int MOVES_EACH = 10;

@@ -12,19 +12,19 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 import tools.jackson.databind.JsonNode;
 
 /**
  * How fast the drawing answers a drag: an enclosure of 120 x 50 x 50 cm with 30 parts and 4
  * residents, the water line and a stone dragged, measured in the browser beside a request that does
- * nothing. Prints, and judges nothing; only when ISLET_BENCHMARK is set.
+ * nothing. Prints, and judges nothing.
  *
  * <p>The machine that compiles the server's code in the background is not measured: it is warm
  * after some 4000 moves on two processors.
  */
-@EnabledIfEnvironmentVariable(named = "ISLET_BENCHMARK", matches = ".+")
+@Tag("benchmark")
 class DragBenchmark {
   private static final int WARM_UP = 2000;
   private static final int MOVES = 200;

@@ -7,15 +7,15 @@ import app.islet.web.support.Writes;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 
 /**
  * Three servers behind a balancer on one database: keepers write all kinds of things, any server
  * answering any request, while one server after the other is stopped and started anew. No request
  * may go unanswered, and every write must be there exactly once. Prints a table.
  */
-@EnabledIfEnvironmentVariable(named = "ISLET_BENCHMARK", matches = ".+")
+@Tag("benchmark")
 class InstancesBenchmark {
   private static final int SERVERS = 3;
   private static final int WRITERS = 4;

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicBoolean;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -18,7 +18,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
  * write must be there exactly once. {@code ISLET_KILLS} says how often (20). Prints a table, and
  * fails if anything was lost or doubled.
  */
-@EnabledIfEnvironmentVariable(named = "ISLET_BENCHMARK", matches = ".+")
+@Tag("benchmark")
 class KillBenchmark {
   private static final int KILLS =
       Optional.ofNullable(System.getenv("ISLET_KILLS")).map(Integer::parseInt).orElse(20);

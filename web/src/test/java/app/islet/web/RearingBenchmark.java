@@ -25,14 +25,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.IntSupplier;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 
 /**
  * How the board answers with a hundred tubs and two months of entries, and a tap on one of them, as
  * ratios to an empty request of the same run. Prints a table; proves nothing by itself.
  */
-@EnabledIfEnvironmentVariable(named = "ISLET_BENCHMARK", matches = ".+")
+@Tag("benchmark")
 class RearingBenchmark {
   private static final int TUBS = 100;
   private static final int DAYS = 60;

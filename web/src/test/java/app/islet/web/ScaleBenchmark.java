@@ -16,15 +16,15 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /**
  * How pages answer in collections of 10, 100, 300 and 1,000 enclosures with a year of history, as
  * ratios to an empty request of the same run. Prints a table; proves nothing by itself.
  */
-@EnabledIfEnvironmentVariable(named = "ISLET_BENCHMARK", matches = ".+")
+@Tag("benchmark")
 class ScaleBenchmark {
   private static final int WARM_UP = 60;
   private static final int ASKED = 60;
@@ -44,12 +44,10 @@ class ScaleBenchmark {
     memory("/c/scale-300");
   }
 
-  /** All, or only those that are named, as {@code ISLET_BENCHMARK=300}. */
+  /** All, or only those that are named, as {@code ISLET_ENCLOSURES=300}. */
   private static int[] sizes() {
-    String asked = System.getenv("ISLET_BENCHMARK");
-    return asked.matches("\\d{2,4}(,\\d{2,4})*")
-        ? Arrays.stream(asked.split(",")).mapToInt(Integer::parseInt).toArray()
-        : new int[] {10, 100, 300, 1000};
+    String asked = System.getenv().getOrDefault("ISLET_ENCLOSURES", "10,100,300,1000");
+    return Arrays.stream(asked.split(",")).mapToInt(Integer::parseInt).toArray();
   }
 
   private void row(HttpKeeper client, String base, int enclosures) throws Exception {

@@ -11,8 +11,8 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /**
@@ -21,7 +21,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
  * {@code ISLET_USERS}, {@code ISLET_ENCLOSURES}, {@code ISLET_SECONDS} and {@code ISLET_PAUSE_S}
  * (the longest; 0: no pause) change the load.
  */
-@EnabledIfEnvironmentVariable(named = "ISLET_BENCHMARK", matches = ".+")
+@Tag("benchmark")
 class UsersBenchmark {
   private static final int USERS = number("ISLET_USERS", 50);
   private static final int SECONDS = number("ISLET_SECONDS", 60);

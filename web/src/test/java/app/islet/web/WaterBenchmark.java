@@ -12,14 +12,14 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Locale;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 
 /**
  * How fast ten years of daily tests are read, shown and written: 3652 lines of eight values,
- * through the real pages. Prints, and judges nothing; only when ISLET_BENCHMARK is set.
+ * through the real pages. Prints, and judges nothing.
  */
-@EnabledIfEnvironmentVariable(named = "ISLET_BENCHMARK", matches = ".+")
+@Tag("benchmark")
 class WaterBenchmark {
   private static final int DAYS = 3652;
   private static final int TIMES = 60;

@@ -9,12 +9,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Random stories, told to the books and to the plainest possible count beside them. */
 class LedgerPropertyTest {
   private static final LocalDate START = LocalDate.of(2027, 1, 1);
-  private static final int STORIES = 10_000;
+  private static final int STORIES = 1_000;
+  private static final int MANY = 20_000;
   private static final String[] ANIMALS = {"A", "B", "C"};
   private static final Place[] KEPT = {Place.kept("one"), Place.kept("two"), Place.kept("three")};
   private static final Place.Kind[] OUT = {
@@ -90,8 +92,18 @@ class LedgerPropertyTest {
 
   @Test
   void no_story_gives_a_negative_or_unbalanced_census() {
+    balanced(STORIES);
+  }
+
+  @Test
+  @Tag("long")
+  void no_story_of_many_gives_a_negative_or_unbalanced_census() {
+    balanced(MANY);
+  }
+
+  private static void balanced(int stories) {
     Random random = new Random(17);
-    for (int n = 0; n < STORIES; n++) {
+    for (int n = 0; n < stories; n++) {
       Story story = new Story(random);
       Ledger ledger = told(story.steps);
       for (int day = 0; day < 40; day += 4) {
@@ -124,8 +136,18 @@ class LedgerPropertyTest {
 
   @Test
   void undoing_the_last_restores_every_day() {
+    undone(STORIES);
+  }
+
+  @Test
+  @Tag("long")
+  void undoing_the_last_of_many_restores_every_day() {
+    undone(MANY);
+  }
+
+  private static void undone(int stories) {
     Random random = new Random(19);
-    for (int n = 0; n < STORIES; n++) {
+    for (int n = 0; n < stories; n++) {
       Story story = new Story(random);
       List<Movement> last = story.steps.get(story.steps.size() - 1);
       Ledger before = told(story.steps.subList(0, story.steps.size() - 1));

@@ -18,6 +18,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.stream.LongStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -27,16 +28,32 @@ import org.junit.jupiter.params.provider.MethodSource;
  */
 class SplitTest {
   private static final List<CareSheet> SHEETS = List.copyOf(CareLibrary.bundled().all());
-  private static final int BATCHES = 20;
+  private static final int BATCHES = 5;
+  private static final int MANY = 40;
   private static final int EACH = 50;
 
   static LongStream seeds() {
     return LongStream.range(0, BATCHES);
   }
 
+  static LongStream more() {
+    return LongStream.range(BATCHES, MANY);
+  }
+
   @ParameterizedTest
   @MethodSource("seeds")
   void judged_alike_however_they_are_entered(long seed) {
+    judgedAlike(seed);
+  }
+
+  @ParameterizedTest
+  @MethodSource("more")
+  @Tag("long")
+  void many_are_judged_alike_however_they_are_entered(long seed) {
+    judgedAlike(seed);
+  }
+
+  private static void judgedAlike(long seed) {
     Random random = new Random(seed);
     for (int n = 0; n < EACH; n++) {
       Enclosure e = enclosure(random);
