@@ -2,12 +2,12 @@
  * Stands between the pages and the network. With a network it only keeps copies; without one it answers with them.
  * It never answers what is sent, only what is asked for.
  */
-const FILES = "islet-files-1";
+const FILES = "islet-files-2";
 const PAGES = "islet-pages-1";
 
 /** The walk, its pieces, and changes of water: what is used with wet hands where the network does not reach. */
 const WALK = /^\/c\/[^/]+\/(rounds(\/stops)?|rearing\/round|health\/animals\/\d+|enclosures\/\d+\/(change|sheet))$/;
-const FILE = /^\/(css|js|fonts|webjars|icons|favicon)/;
+const FILE = /^\/files-[0-9a-f]+\//;
 
 /** The walk of a day that was asked for is looked at, not walked. */
 const OTHER_DAY = /\/rounds\?/;
@@ -40,16 +40,19 @@ async function newestOrKept(request, name) {
   const cache = await caches.open(name);
   const asked = fetch(request).then(answer => {
     const keeps = answer.ok && !answer.redirected && answer.type === "basic" && !OTHER_DAY.test(request.url);
-    if (keeps) cache.put(request, answer.clone());
+    if (keeps) cache.put(nameOf(request), answer.clone());
     return answer;
   });
-  const kept = await cache.match(request);
+  const kept = await cache.match(nameOf(request));
   if (!kept) return asked.catch(() => nothingKept());
   return Promise.race([
     asked.catch(() => kept),
     new Promise(answer => setTimeout(() => answer(kept), PATIENCE_MS)),
   ]);
 }
+
+/** Files are kept without the hash in their address: a page that was kept finds the newest there is. */
+const nameOf = request => request.url.replace(/\/files-[0-9a-f]+\//, "/files/");
 
 /** Any other page cannot be had; the walk can. */
 async function walkInstead(url) {

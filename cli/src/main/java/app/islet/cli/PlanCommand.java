@@ -19,7 +19,7 @@ final class PlanCommand {
   private static final String USAGE =
       "plan takes one file and maybe a day and a number of days, as in: ./islet plan samples/axolotl-pair.json --from 2027-03-01 --days 14";
   private static final int USUAL_DAYS = 14;
-  private static final int MOST_DAYS = 366;
+  private static final int MAX_DAYS = 366;
 
   private PlanCommand() {}
 
@@ -43,12 +43,12 @@ final class PlanCommand {
       } else if (args.get(at).equals("--days")
           && value.matches("\\d{1,3}")
           && Integer.parseInt(value) >= 1
-          && Integer.parseInt(value) <= MOST_DAYS) {
+          && Integer.parseInt(value) <= MAX_DAYS) {
         days = Integer.parseInt(value);
       } else {
         err.println(
             args.get(at).equals("--days")
-                ? "--days takes a whole number from 1 to %d, not \"%s\"".formatted(MOST_DAYS, value)
+                ? "--days takes a whole number from 1 to %d, not \"%s\"".formatted(MAX_DAYS, value)
                 : USAGE);
         return Main.UNREADABLE;
       }

@@ -31,7 +31,7 @@ final class ProposeCommand {
   private static final int NONE = 1;
   private static final String EXAMPLE =
       "propose takes a species, a stage and how many, as in: ./islet propose slider hatchling 1 summerC=25 winterC=18 --for grown";
-  private static final int MOST = 1000;
+  private static final int MAX = 1000;
 
   private ProposeCommand() {}
 
@@ -141,9 +141,9 @@ final class ProposeCommand {
   }
 
   private static int count(String text) {
-    if (!text.matches("\\d{1,4}") || Integer.parseInt(text) < 1 || Integer.parseInt(text) > MOST) {
+    if (!text.matches("\\d{1,4}") || Integer.parseInt(text) < 1 || Integer.parseInt(text) > MAX) {
       throw new NotUnderstood(
-          "how many is a whole number from 1 to %d, not \"%s\"".formatted(MOST, text));
+          "how many is a whole number from 1 to %d, not \"%s\"".formatted(MAX, text));
     }
     return Integer.parseInt(text);
   }

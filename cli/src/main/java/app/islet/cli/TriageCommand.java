@@ -23,7 +23,7 @@ import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Prints what to make of signs, and what to do first, as one JSON object. 2: not understood. */
 final class TriageCommand {
-  private static final int MOST_DAYS = 3650;
+  private static final int MAX_DAYS = 3650;
   private static final int NEAREST = 3;
   private static final String EXAMPLE =
       "triage takes a species, a stage and signs, as in: ./islet triage axolotl adult red-skin,gills-forward day=2 tempC=21; ./islet triage --signs lists the signs";
@@ -129,9 +129,9 @@ final class TriageCommand {
     }
     if (!typed.matches("\\d{1,4}")
         || Integer.parseInt(typed) < 1
-        || Integer.parseInt(typed) > MOST_DAYS) {
+        || Integer.parseInt(typed) > MAX_DAYS) {
       throw new NotUnderstood(
-          "day must be a whole number from 1 to %d but was %s".formatted(MOST_DAYS, typed));
+          "day must be a whole number from 1 to %d but was %s".formatted(MAX_DAYS, typed));
     }
     return Integer.parseInt(typed);
   }

@@ -25,8 +25,8 @@ import org.junit.jupiter.api.Test;
 /** What no formatter keeps: files and methods that fit into a head. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class ShapeTest {
-  private static final int MOST_LINES_OF_A_FILE = 400;
-  private static final int MOST_LINES_OF_A_METHOD = 60;
+  private static final int MAX_LINES_OF_A_FILE = 400;
+  private static final int MAX_LINES_OF_A_METHOD = 60;
   private static final List<Path> MODULES =
       List.of(Path.of("../core"), Path.of("../cli"), Path.of("../web"));
 
@@ -38,7 +38,7 @@ class ShapeTest {
       try (Stream<String> all = Files.lines(file)) {
         lines = all.count();
       }
-      if (lines > MOST_LINES_OF_A_FILE) {
+      if (lines > MAX_LINES_OF_A_FILE) {
         tooLong.add(file + ": " + lines + " lines");
       }
     }
@@ -111,7 +111,7 @@ class ShapeTest {
       LineMap lines = unit.getLineMap();
       long first = lines.getLineNumber(positions.getStartPosition(unit, method));
       long last = lines.getLineNumber(positions.getEndPosition(unit, method));
-      if (last - first + 1 > MOST_LINES_OF_A_METHOD) {
+      if (last - first + 1 > MAX_LINES_OF_A_METHOD) {
         found.add(
             "%s: %s has %d lines"
                 .formatted(unit.getSourceFile().getName(), method.getName(), last - first + 1));

@@ -6,7 +6,7 @@
 import { design, served } from "./form.js";
 
 /** More steps than anybody goes back; a browser keeps only a few megabytes. */
-const MOST = 200;
+const MAX = 200;
 
 /**
  * @param {Document} root
@@ -80,7 +80,7 @@ export function enhance(root) {
   function settled() {
     const now = design(form);
     if (now === past[at]) return;
-    past = [...past.slice(0, at + 1), now].slice(-MOST);
+    past = [...past.slice(0, at + 1), now].slice(-MAX);
     at = past.length - 1;
     keep();
   }

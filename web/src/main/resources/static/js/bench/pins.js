@@ -2,7 +2,7 @@
 
 const SVG = "http://www.w3.org/2000/svg";
 const RADIUS = 11;
-const MOST = 9;
+const MAX = 9;
 
 /** How long hands must rest before pins are set anew, ms. */
 const REST = 160;
@@ -53,7 +53,7 @@ export function enhance(root) {
     let number = 0;
     for (const finding of board.querySelectorAll(".finding")) {
       const severity = SEVERITIES.find(s => finding.classList.contains(s));
-      const place = severity && number < MOST ? placeOf(finding, svg) : null;
+      const place = severity && number < MAX ? placeOf(finding, svg) : null;
       if (!place) continue;
       number++;
       pin(svg, place, number, severity, taken);

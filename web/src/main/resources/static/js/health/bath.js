@@ -38,3 +38,5 @@ export function enhance(root) {
   });
   return () => clearInterval(timer);
 }
+
+enhance(document);

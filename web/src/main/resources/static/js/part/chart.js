@@ -41,3 +41,5 @@ function follow(figure) {
     svg.removeEventListener("pointermove", point);
   };
 }
+
+enhance(document);

@@ -47,3 +47,5 @@ export function enhance(root) {
     form.removeEventListener("input", draw);
   };
 }
+
+enhance(document);

@@ -76,3 +76,5 @@ export function enhance(root) {
     root.removeEventListener("keydown", key);
   };
 }
+
+enhance(document);

@@ -18,3 +18,5 @@ export function enhance(root) {
   form.addEventListener("click", take);
   return () => form.removeEventListener("click", take);
 }
+
+enhance(document);

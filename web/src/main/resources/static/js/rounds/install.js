@@ -1,9 +1,10 @@
 /** Keeps the walk of today in the browser, so that it opens without a network. */
 
-const FILES = "islet-files-1";
+const FILES = "islet-files-2";
 const PAGES = "islet-pages-1";
+const HASH = /\/files-[0-9a-f]+\//;
 /** So many changes of water may be begun without a network. */
-const MOST_CHANGES = 12;
+const MAX_CHANGES = 12;
 
 /**
  * @param {Document} root
@@ -25,14 +26,19 @@ export function enhance(root) {
 
   /** Whatever this page has loaded it will want again. */
   async function keepFiles() {
+    const loaded = performance.getEntriesByType("resource").map(entry => new URL(entry.name))
+      .filter(url => url.origin === location.origin && HASH.test(url.pathname));
+    for (const url of loaded) await keepFile(url.pathname);
+  }
+
+  /** Files are kept without the hash in their address, as the service worker looks for them. */
+  async function keepFile(address) {
     const cache = await caches.open(FILES);
-    const loaded = performance.getEntriesByType("resource")
-      .map(entry => new URL(entry.name))
-      .filter(url => url.origin === location.origin && /^\/(css|js|fonts|webjars|icons|favicon)/.test(url.pathname))
-      .map(url => url.pathname + url.search);
-    for (const file of new Set(loaded)) {
-      if (!await cache.match(file)) await cache.add(file);
-    }
+    const name = address.replace(HASH, "/files/");
+    const kept = await cache.match(name);
+    if (kept && new URL(kept.url).pathname === address) return;
+    const answer = await fetch(address);
+    if (answer.ok) await cache.put(name, answer);
   }
 
   async function keepPages() {
@@ -41,7 +47,7 @@ export function enhance(root) {
     const here = await keepPage(cache, location.pathname);
     let piece = here;
     for (let next; piece && (next = piece.querySelector("[data-later]"));) piece = await keepPage(cache, next.dataset.later);
-    const changes = [...root.querySelectorAll('a[href$="/change"]')].slice(0, MOST_CHANGES);
+    const changes = [...root.querySelectorAll('a[href$="/change"]')].slice(0, MAX_CHANGES);
     for (const link of changes) await keepPage(cache, link.getAttribute("href"));
     for (const link of root.querySelectorAll("a[data-keep]")) {
       const address = link.getAttribute("href");
@@ -70,7 +76,9 @@ export function enhance(root) {
     if (!answer.ok || answer.redirected) return null;
     const copy = answer.clone();
     await cache.put(address, copy);
-    return new DOMParser().parseFromString(await answer.text(), "text/html");
+    const page = new DOMParser().parseFromString(await answer.text(), "text/html");
+    for (const script of page.querySelectorAll("script[src]")) await keepFile(script.getAttribute("src"));
+    return page;
   }
 
   keep().catch(unable => console.warn("the walk could not be kept for times without a network", unable));

@@ -16,8 +16,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** From nothing to a good design: the animal first, then three proposals. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class BeginTest {
-  private static final int MOST_CLICKS = 12;
-  private static final int MOST_TYPED = 6;
+  private static final int MAX_CLICKS = 12;
+  private static final int MAX_TYPED = 6;
 
   /** A keeper whose clicks and typed fields are counted. */
   private static final class Counted {
@@ -79,8 +79,8 @@ class BeginTest {
     keeper.click(page.locator("form:has(input[value=" + aim + "]) button"));
     page.waitForURL("**/build");
     assertThat(page.locator(".flash")).containsText("Made from the proposal.");
-    assertThat(keeper.clicks).isLessThanOrEqualTo(MOST_CLICKS);
-    assertThat(keeper.typed).isLessThanOrEqualTo(MOST_TYPED);
+    assertThat(keeper.clicks).isLessThanOrEqualTo(MAX_CLICKS);
+    assertThat(keeper.typed).isLessThanOrEqualTo(MAX_TYPED);
     page.navigate(page.url().replace("/build", "/review"));
     assertThat(page.locator(".finding.danger, .finding.wrong")).hasCount(0);
     assertThat(page.locator(".finding").first()).isVisible();

@@ -86,7 +86,7 @@ class DragBenchmark {
               const form = document.querySelector("form[data-preview]");
               const has = [...document.querySelectorAll("#answer [data-says]")].map(e => e.dataset.says).join(" ");
               const question = { ...Object.fromEntries(new FormData(form)), has };
-              const line = (await import("/js/bench/line.js")).open(form.dataset.preview);
+              const line = (await import("/files-0/js/bench/line.js")).open(form.dataset.preview);
               for (let n = 0; n < 10; n++) await line.ask(question);
               const took = [];
               for (let n = 0; n < times; n++) {

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class RearingTest {
   /** So many taps and fields a step may take. */
-  private static final int MOST_TAPS = 10;
+  private static final int MAX_TAPS = 10;
 
   private final Page page = Islet.running().owner();
   private String rearing = "";
@@ -51,7 +51,7 @@ class RearingTest {
 
   /** What was done since the last step took fewer taps than that. */
   private void step() {
-    assertThat(taps).isPositive().isLessThan(MOST_TAPS);
+    assertThat(taps).isPositive().isLessThan(MAX_TAPS);
     taps = 0;
   }
 

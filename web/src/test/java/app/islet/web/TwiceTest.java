@@ -26,7 +26,7 @@ class TwiceTest {
   private static final String PASSWORD = "twice the same dry stone";
 
   /** Enough of them that the test means something; some need more than a page has to offer. */
-  private static final int MOST_ROUTES = 40;
+  private static final int MAX_ROUTES = 40;
 
   /** What became of a form that was sent three times, the last two at the same moment. */
   private record Sent(
@@ -70,6 +70,6 @@ class TwiceTest {
     assertThat(sent).filteredOn(Sent::isFault).isEmpty();
     assertThat(sent.stream().filter(Sent::kept).map(s -> s.form().kind()).distinct())
         .as("routes that kept something")
-        .hasSizeGreaterThan(MOST_ROUTES);
+        .hasSizeGreaterThan(MAX_ROUTES);
   }
 }

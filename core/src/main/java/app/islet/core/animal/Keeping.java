@@ -29,13 +29,13 @@ public record Keeping(
           Optional.empty(), Optional.empty(), Optional.empty(), List.of(), 1, Optional.empty());
 
   /** Nobody feeds less than half of what a sheet says, or more than half again. */
-  public static final double LEAST_RATION = 0.5;
+  public static final double MIN_RATION = 0.5;
 
-  public static final double MOST_RATION = 1.5;
+  public static final double MAX_RATION = 1.5;
 
   public Keeping {
     alsoFed = List.copyOf(alsoFed);
-    if (!(ration >= LEAST_RATION && ration <= MOST_RATION)) {
+    if (!(ration >= MIN_RATION && ration <= MAX_RATION)) {
       throw new IllegalArgumentException(
           "a ration must be half to one and a half of the sheet's: %s".formatted(ration));
     }

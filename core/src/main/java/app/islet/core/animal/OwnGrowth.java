@@ -47,7 +47,7 @@ public final class OwnGrowth {
   private static final double FOUR_FIFTHS = 1.2816;
 
   private static final double DAYS_PER_YEAR = 365.25;
-  private static final int MOST_ROUNDS = 200;
+  private static final int MAX_ROUNDS = 200;
   private static final double EXACT = 1e-10;
   private static final double SINGULAR = 1e-14;
 
@@ -196,8 +196,8 @@ public final class OwnGrowth {
                   .model(this)
                   .start(new double[] {prior[0], prior[1], measures.get(0).lengthCm()})
                   .target(new double[measures.size() + prior.length])
-                  .maxEvaluations(MOST_ROUNDS)
-                  .maxIterations(MOST_ROUNDS)
+                  .maxEvaluations(MAX_ROUNDS)
+                  .maxIterations(MAX_ROUNDS)
                   .lazyEvaluation(false)
                   .build());
     }

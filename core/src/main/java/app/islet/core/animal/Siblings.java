@@ -17,7 +17,7 @@ public record Siblings(List<Rank> ranks, double medianCm) {
   private static final double NORMAL = 0.6745;
 
   /** Of fewer no spread can be told: then this share of the median is outlying; from memory. */
-  private static final int LEAST_FOR_SPREAD = 5;
+  private static final int MIN_FOR_SPREAD = 5;
 
   private static final double FEW_OUTLYING = 0.25;
 
@@ -60,7 +60,7 @@ public record Siblings(List<Rank> ranks, double medianCm) {
 
   private static boolean outlying(double cm, double median, double spread, int count) {
     double off = Math.abs(cm - median);
-    if (count < LEAST_FOR_SPREAD) {
+    if (count < MIN_FOR_SPREAD) {
       return off > FEW_OUTLYING * median;
     }
     return off > ALIKE * median && NORMAL * off > OUTLYING * spread;

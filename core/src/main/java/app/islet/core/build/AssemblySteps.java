@@ -204,7 +204,7 @@ final class AssemblySteps {
 
   private void phWeek(double ph, Range range) {
     double aim = ph < range.min() ? range.min() : range.max();
-    double days = Math.ceil(Math.abs(aim - ph) / WaterState.MOST_PH_A_DAY);
+    double days = Math.ceil(Math.abs(aim - ph) / WaterState.MAX_PH_A_DAY);
     waiting(
         days,
         "a day for each step",
@@ -213,7 +213,7 @@ final class AssemblySteps {
         "From {} to {}: at most {} a day, measured before each step. With the animals out of it.",
         new Quantity(Dimension.RATIO, ph),
         new Quantity(Dimension.RATIO, aim),
-        new Quantity(Dimension.RATIO, WaterState.MOST_PH_A_DAY));
+        new Quantity(Dimension.RATIO, WaterState.MAX_PH_A_DAY));
   }
 
   /** As long as the filter takes in this water, estimated; by the rule of thumb beside it. */

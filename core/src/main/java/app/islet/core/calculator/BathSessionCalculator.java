@@ -10,8 +10,8 @@ import java.util.Map;
 /** How long it takes to bathe them all. */
 @AutoService(Calculator.class)
 public final class BathSessionCalculator extends AbstractCalculator {
-  private static final int MOST = 100_000;
-  private static final double MOST_MIN = 240;
+  private static final int MAX = 100_000;
+  private static final double MAX_MIN = 240;
 
   public BathSessionCalculator() {
     super(
@@ -20,10 +20,10 @@ public final class BathSessionCalculator extends AbstractCalculator {
         "The next batch bathes while the last one dries: batches times the bath, and one drying.",
         Evidence.published("arithmetic"),
         List.of(
-            Input.whole("animals", "Animals", 1, MOST),
-            Input.whole("atOnce", "In the bath at once", 1, MOST),
-            Input.above("bathMin", "Minutes in the bath", Dimension.MINUTES, 0, MOST_MIN),
-            Input.above("dryMin", "Minutes to dry", Dimension.MINUTES, 0, MOST_MIN)),
+            Input.whole("animals", "Animals", 1, MAX),
+            Input.whole("atOnce", "In the bath at once", 1, MAX),
+            Input.above("bathMin", "Minutes in the bath", Dimension.MINUTES, 0, MAX_MIN),
+            Input.above("dryMin", "Minutes to dry", Dimension.MINUTES, 0, MAX_MIN)),
         List.of(
             new Output("batches", "Batches", Dimension.COUNT),
             new Output("totalMin", "In all", Dimension.MINUTES),

@@ -24,7 +24,7 @@ public final class Calculators {
           .map(ServiceLoader.Provider::get)
           .sorted(Comparator.comparing(Calculator::id))
           .toList();
-  private static final int MOST_POINTS = 1000;
+  private static final int MAX_POINTS = 1000;
   private static final int LONGEST_QUOTED = 60;
   private static final Pattern NUMBER =
       Pattern.compile("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)([eE][+-]?\\d{1,3})?");
@@ -127,7 +127,7 @@ public final class Calculators {
     List<GrowthFit.Point> points = new ArrayList<>();
     for (String pair : text.split(",", -1)) {
       String[] parts = pair.strip().split(":", -1);
-      if (parts.length != 2 || points.size() == MOST_POINTS) {
+      if (parts.length != 2 || points.size() == MAX_POINTS) {
         throw refused(input, shortened(text), null);
       }
       points.add(

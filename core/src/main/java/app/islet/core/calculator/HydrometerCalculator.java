@@ -34,7 +34,7 @@ public final class HydrometerCalculator extends AbstractCalculator {
     double tempC = in.get("tempC");
     double calibrationC = in.get("calibrationC");
     double fresh = Hydrometer.reading(0, tempC, calibrationC);
-    double most = Hydrometer.reading(Hydrometer.MOST_PPT, tempC, calibrationC);
+    double most = Hydrometer.reading(Hydrometer.MAX_PPT, tempC, calibrationC);
     if (reading < fresh - READING || reading > most) {
       throw new RefusedException(
           "reading",
@@ -44,7 +44,7 @@ public final class HydrometerCalculator extends AbstractCalculator {
               fresh,
               tempC,
               most,
-              Hydrometer.MOST_PPT,
+              Hydrometer.MAX_PPT,
               reading));
     }
     return answer(Hydrometer.salinityPpt(reading, tempC, calibrationC));

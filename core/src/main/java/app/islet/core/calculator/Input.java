@@ -42,7 +42,7 @@ public record Input(
   /** Key of {@link #confidence()}. */
   public static final String CONFIDENCE = "confidencePercent";
 
-  private static final double MOST_OF_A_POINT = 1e6;
+  private static final double MAX_OF_A_POINT = 1e6;
   private static final LocalDate FIRST_DAY = LocalDate.of(1600, 1, 1);
   private static final LocalDate LAST_DAY = LocalDate.of(2400, 12, 31);
 
@@ -79,8 +79,8 @@ public record Input(
         label,
         Kind.POINTS,
         Dimension.FIGURE,
-        -MOST_OF_A_POINT,
-        MOST_OF_A_POINT,
+        -MAX_OF_A_POINT,
+        MAX_OF_A_POINT,
         false,
         OptionalDouble.empty(),
         "");

@@ -10,7 +10,7 @@ import java.util.Map;
 /** So many young in so many boxes. */
 @AutoService(Calculator.class)
 public final class SplitCalculator extends AbstractCalculator {
-  private static final int MOST = 100_000;
+  private static final int MAX = 100_000;
 
   public SplitCalculator() {
     super(
@@ -19,9 +19,9 @@ public final class SplitCalculator extends AbstractCalculator {
         "As even as can be: the two sizes differ by one, and every animal is in a box.",
         Evidence.published("arithmetic"),
         List.of(
-            Input.whole("animals", "Animals", 0, MOST),
-            Input.whole("boxes", "Boxes", 1, MOST),
-            Input.whole("mostPerBox", "Most in a box", 1, MOST).orDefault(MOST)),
+            Input.whole("animals", "Animals", 0, MAX),
+            Input.whole("boxes", "Boxes", 1, MAX),
+            Input.whole("mostPerBox", "Most in a box", 1, MAX).orDefault(MAX)),
         List.of(
             new Output("fullerBoxes", "Boxes with more", Dimension.COUNT),
             new Output("animalsInFuller", "Animals in each", Dimension.COUNT),

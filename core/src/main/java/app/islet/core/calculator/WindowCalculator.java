@@ -11,7 +11,7 @@ import java.util.Map;
 /** From when to when something is due that takes so many days. */
 @AutoService(Calculator.class)
 public final class WindowCalculator extends AbstractCalculator {
-  private static final int MOST_DAYS = 3650;
+  private static final int MAX_DAYS = 3650;
 
   public WindowCalculator() {
     super(
@@ -21,8 +21,8 @@ public final class WindowCalculator extends AbstractCalculator {
         Evidence.published("ISO 8601, proleptic Gregorian calendar"),
         List.of(
             Input.date("date", "From the day"),
-            Input.whole("leastDays", "Days at least", 0, MOST_DAYS),
-            Input.whole("mostDays", "Days at most", 0, MOST_DAYS)),
+            Input.whole("leastDays", "Days at least", 0, MAX_DAYS),
+            Input.whole("mostDays", "Days at most", 0, MAX_DAYS)),
         List.of(Output.day("from", "From"), Output.day("to", "To")));
   }
 

@@ -6,13 +6,13 @@ import java.time.Month;
 
 /** Reads how a species breeds. */
 final class BreedingReader {
-  private static final int MOST_SIGNS = 8;
+  private static final int MAX_SIGNS = 8;
 
   private BreedingReader() {}
 
   static Breeding read(Fields f) {
     return new Breeding(
-        f.groups("sexes", MOST_SIGNS, BreedingReader::sign),
+        f.groups("sexes", MAX_SIGNS, BreedingReader::sign),
         f.optionalGroup("laying", BreedingReader::laying),
         f.optionalGroup("carrying", BreedingReader::carrying));
   }

@@ -174,10 +174,10 @@ public final class CareSheetReader {
             .filter(food -> food != null && food.turn().often().isPresent())
             .map(food -> food.name().toLowerCase(Locale.ROOT))
             .toList();
-    if (turns.size() > Turn.MOST_ON_A_MENU || Set.copyOf(turns).size() < turns.size()) {
+    if (turns.size() > Turn.MAX_ON_A_MENU || Set.copyOf(turns).size() < turns.size()) {
       f.problem(
           "foods",
-          "at most %d foods take turns, each of another name".formatted(Turn.MOST_ON_A_MENU));
+          "at most %d foods take turns, each of another name".formatted(Turn.MAX_ON_A_MENU));
     }
     return foods;
   }

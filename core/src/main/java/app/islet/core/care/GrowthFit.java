@@ -24,16 +24,16 @@ import org.hipparchus.util.Pair;
  * @see "von Bertalanffy, L. (1938), Human Biology 10(2), 181-213"
  */
 public record GrowthFit(double asymptote, double k, double t0, double residualSs) {
-  public static final int LEAST_TIMES = 3;
+  public static final int MIN_TIMES = 3;
 
   /** Over the span of the times: a smaller k is a straight line, as far as one can tell. */
-  private static final double LEAST_K = 1e-4;
+  private static final double MIN_K = 1e-4;
 
   /** Over the time to the second point: with a larger k all growth was over by then. */
-  private static final double MOST_K = 20;
+  private static final double MAX_K = 20;
 
   private static final int SCALE_STEPS = 2000;
-  private static final int MOST_ROUNDS = 500;
+  private static final int MAX_ROUNDS = 500;
   private static final double EXACT = 1e-14;
 
   public record Point(double time, double size) {}
@@ -44,11 +44,11 @@ public record GrowthFit(double asymptote, double k, double t0, double residualSs
    */
   public static GrowthFit of(List<Point> points) {
     double[] times = points.stream().mapToDouble(Point::time).distinct().sorted().toArray();
-    if (times.length < LEAST_TIMES) {
+    if (times.length < MIN_TIMES) {
       throw new IllegalArgumentException("a curve needs points at three different times or more");
     }
     double span = times[times.length - 1] - times[0];
-    return new Search(points, times[0], LEAST_K / span, MOST_K / (times[1] - times[0])).run();
+    return new Search(points, times[0], MIN_K / span, MAX_K / (times[1] - times[0])).run();
   }
 
   /** {@code (1 - exp(-k s)) / k}, which goes over into s where k is small. */
@@ -129,8 +129,8 @@ public record GrowthFit(double asymptote, double k, double t0, double residualSs
                   .model(this)
                   .start(start)
                   .target(points.stream().mapToDouble(Point::size).toArray())
-                  .maxEvaluations(MOST_ROUNDS)
-                  .maxIterations(MOST_ROUNDS)
+                  .maxEvaluations(MAX_ROUNDS)
+                  .maxIterations(MAX_ROUNDS)
                   .lazyEvaluation(false)
                   .build())
           .getPoint()

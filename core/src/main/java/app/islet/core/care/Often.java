@@ -18,8 +18,8 @@ public record Often(int least, int leastDays, int most, int mostDays) {
   private static final int SHORTEST_MONTH = 28;
 
   private static final int LONGEST_MONTH = 31;
-  private static final int MOST_DAYS = 190;
-  private static final double MOST_TIMES = 7;
+  private static final int MAX_DAYS = 190;
+  private static final double MAX_TIMES = 7;
 
   private static final Pattern A_WEEK = Pattern.compile("(\\d)(?:-(\\d))? a week");
   private static final Pattern EVERY =
@@ -27,7 +27,7 @@ public record Often(int least, int leastDays, int most, int mostDays) {
 
   public Often {
     boolean counts = least >= 1 && most >= 1 && leastDays >= 1 && mostDays >= 1;
-    if (!counts || leastDays > MOST_DAYS || mostDays > MOST_DAYS || least > MOST_TIMES) {
+    if (!counts || leastDays > MAX_DAYS || mostDays > MAX_DAYS || least > MAX_TIMES) {
       throw new IllegalArgumentException("so many times within so many days, both from 1");
     }
     if ((long) least * mostDays > (long) most * leastDays) {

@@ -15,7 +15,7 @@ public record Portion(
     OptionalDouble bodyMassPercent,
     String unit,
     OptionalDouble gramsPerPiece) {
-  private static final double LEAST_PIECE = 0.5;
+  private static final double MIN_PIECE = 0.5;
   private static final double PERCENT = 100;
 
   public Portion {
@@ -40,8 +40,7 @@ public record Portion(
         pieces.isPresent()
             ? OptionalDouble.of(
                 Math.max(
-                    LEAST_PIECE,
-                    Math.round(pieces.getAsDouble() * share / LEAST_PIECE) * LEAST_PIECE))
+                    MIN_PIECE, Math.round(pieces.getAsDouble() * share / MIN_PIECE) * MIN_PIECE))
             : pieces;
     OptionalDouble less =
         bodyMassPercent.isPresent()

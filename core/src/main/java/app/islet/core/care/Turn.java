@@ -11,7 +11,7 @@ import java.util.Optional;
  */
 public record Turn(Role role, Optional<Often> often, Recurrence recurrence) {
   /** More foods would take turns for longer than anybody plans; from memory. */
-  public static final int MOST_ON_A_MENU = 10;
+  public static final int MAX_ON_A_MENU = 10;
 
   /** On days of its own, whatever else is given. */
   public static Turn on(Role role, Recurrence recurrence) {

@@ -9,7 +9,7 @@ import app.islet.core.quantity.Check;
  * @param speedMs of the air over the surface, {@code activity} of the surface
  */
 record Balance(Envelope envelope, double roomC, double vapourKpa, double speedMs, double activity) {
-  private static final int MOST_ROUNDS = 100;
+  private static final int MAX_ROUNDS = 100;
   private static final double TOLERANCE_K = 1e-7;
 
   /** Two temperatures that belong together. */
@@ -47,7 +47,7 @@ record Balance(Envelope envelope, double roomC, double vapourKpa, double speedMs
   /** Where both settle, given so much heat; by Newton's steps, the loss bends only upwards. */
   Settled settle(double waterW, double boxW) {
     double water = roomC;
-    for (int round = 0; round < MOST_ROUNDS; round++) {
+    for (int round = 0; round < MAX_ROUNDS; round++) {
       double missing = waterW - holdsW(water, boxW);
       double next = clamp(water + missing / slope(water));
       if (Math.abs(next - water) < TOLERANCE_K) {
@@ -62,7 +62,7 @@ record Balance(Envelope envelope, double roomC, double vapourKpa, double speedMs
   /** Heat that holds the box at {@code boxC} over water that settles under it. */
   double boxHoldsW(double boxC, double waterW) {
     double water = roomC;
-    for (int round = 0; round < MOST_ROUNDS; round++) {
+    for (int round = 0; round < MAX_ROUNDS; round++) {
       double slope =
           envelope.paneWPerK() + envelope.glowWPerK() + sensibleWPerK() + wetSlope(water);
       double next = clamp(water + (waterW - lossW(water, boxC)) / Check.positive("slope", slope));

@@ -37,7 +37,7 @@ public record CalibrationFit(
     double offAfterK,
     double lossWithin,
     double evaporationWithin) {
-  public static final int LEAST_READINGS = 4;
+  public static final int MIN_READINGS = 4;
 
   /** Nobody's tank loses less than half or more than twice what its panes and surface say. */
   private static final double LIKELY_LEAST = 0.5;
@@ -71,7 +71,7 @@ public record CalibrationFit(
   private static final double THERMOMETER_K = 0.2;
   private static final double KNOWN_WITHIN = 0.3;
   private static final double NUDGE = 1e-3;
-  private static final int MOST_ROUNDS = 200;
+  private static final int MAX_ROUNDS = 200;
 
   /** A pair of readings, {@code hours} after the first. */
   public record Reading(double hours, double waterC, double roomC) {
@@ -87,10 +87,10 @@ public record CalibrationFit(
    */
   public static CalibrationFit of(Enclosure e, Geometry s, List<Reading> log) {
     List<Reading> sorted = log.stream().sorted(Comparator.comparingDouble(Reading::hours)).toList();
-    if (sorted.size() < LEAST_READINGS
+    if (sorted.size() < MIN_READINGS
         || sorted.get(sorted.size() - 1).hours() - sorted.get(0).hours() < 1) {
       throw new IllegalArgumentException(
-          "a fit needs %d readings or more over an hour or longer".formatted(LEAST_READINGS));
+          "a fit needs %d readings or more over an hour or longer".formatted(MIN_READINGS));
     }
     return new Fit(e, s, sorted).run();
   }
@@ -120,8 +120,8 @@ public record CalibrationFit(
                       .model(this)
                       .start(start)
                       .target(target)
-                      .maxEvaluations(MOST_ROUNDS)
-                      .maxIterations(MOST_ROUNDS)
+                      .maxEvaluations(MAX_ROUNDS)
+                      .maxIterations(MAX_ROUNDS)
                       .lazyEvaluation(false)
                       .build());
       RealVector sigma = best.getSigma(1e-12);
@@ -135,7 +135,7 @@ public record CalibrationFit(
     }
 
     private static double bounded(double factor) {
-      return Math.max(Calibration.LEAST, Math.min(Calibration.MOST, factor));
+      return Math.max(Calibration.MIN, Math.min(Calibration.MAX, factor));
     }
 
     private double off(Calibration c) {

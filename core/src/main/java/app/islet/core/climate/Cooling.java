@@ -44,7 +44,7 @@ public record Cooling(
   private static final double EDGE_K = 0.05;
 
   private static final double STEP_W = 10;
-  private static final double MOST_W = 5000;
+  private static final double MAX_W = 5000;
 
   public Cooling {
     rungs = List.copyOf(rungs);
@@ -236,12 +236,12 @@ public record Cooling(
     }
 
     /** So much at once is no cooling but a shock, and the model of a mixed tank does not hold. */
-    private static final double MOST_ICE_DROP_K = 4;
+    private static final double MAX_ICE_DROP_K = 4;
 
     private void ice() {
       double watts = BOTTLES_A_DAY * BOTTLE_KG * ICE_KJ_PER_KG * 1000 / 86_400;
       double dropK = BOTTLE_KG * ICE_KJ_PER_KG / (geometry.waterL() * 4.186 + 0.001);
-      if (dropK > MOST_ICE_DROP_K) {
+      if (dropK > MAX_ICE_DROP_K) {
         return;
       }
       TemperatureSeries course =
@@ -262,7 +262,7 @@ public record Cooling(
     private void chiller() {
       double target = targetC.orElse(model.room().day(1).meanC() - 4);
       double watts = STEP_W;
-      while (watts < MOST_W && warmest(watts) > target + EDGE_K) {
+      while (watts < MAX_W && warmest(watts) > target + EDGE_K) {
         watts += Math.max(STEP_W, Math.floor(watts / 40) * STEP_W);
       }
       // Rated generously: it ages, and its room is warm when it is needed.

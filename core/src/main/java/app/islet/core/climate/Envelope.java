@@ -50,7 +50,7 @@ public record Envelope(
   private static final double GROUND_M = 0.1;
 
   /** A dry box has no water to speak of; this keeps what there is at the room's. */
-  private static final double LEAST_W_PER_K = 1e-3;
+  private static final double MIN_W_PER_K = 1e-3;
 
   /** Without water what would warm it warms the box: the two are as good as one. */
   private static final double DRY_TOUCH_W_PER_K = 50;
@@ -106,7 +106,7 @@ public record Envelope(
         v.footprintCm2() * v.heightCm() / 1000 * AIR_J_PER_LK
             + landL * GROUND_J_PER_LK
             + dryM2 * paneMm * GLASS_J_PER_LK,
-        Math.max(LEAST_W_PER_K, loss * (sideU * wetM2 + baseU * surfaceM2)),
+        Math.max(MIN_W_PER_K, loss * (sideU * wetM2 + baseU * surfaceM2)),
         closed ? 0 : loss * glow,
         (closed ? loss * glow : 0)
             + GROUND_W_PER_MK * groundM2 / GROUND_M

@@ -276,7 +276,7 @@ public final class DocumentReader {
   }
 
   private static double factor(Fields f, String key) {
-    return f.optionalNumber(key, Calibration.LEAST, Calibration.MOST, "times").orElse(1);
+    return f.optionalNumber(key, Calibration.MIN, Calibration.MAX, "times").orElse(1);
   }
 
   private static Site site(Fields f) {
@@ -334,8 +334,7 @@ public final class DocumentReader {
     List<FoodItem> alsoFed =
         f.texts("alsoFed", 40).stream().flatMap(id -> food(f, id).stream()).toList();
     double ration =
-        f.optionalNumber(
-                    "rationPercent", 100 * Keeping.LEAST_RATION, 100 * Keeping.MOST_RATION, "%")
+        f.optionalNumber("rationPercent", 100 * Keeping.MIN_RATION, 100 * Keeping.MAX_RATION, "%")
                 .orElse(100)
             / 100;
     if (sheet.isEmpty()) {

@@ -37,7 +37,7 @@ import org.apache.commons.csv.CSVRecord;
  * out of a group has two lines: {@code into} the one name, and {@code out of} the other.
  */
 public final class LedgerFile {
-  public static final int MOST_LINES = 100_000;
+  public static final int MAX_LINES = 100_000;
 
   /** Characters of each; a place may be called by its enclosure and its own name. */
   private static final Map<String, Integer> LONGEST =
@@ -46,7 +46,7 @@ public final class LedgerFile {
   private static final List<String> NEEDED = List.of("date", "animals", "count", "from", "to");
   private static final List<String> COLUMNS =
       List.of("date", "animals", "count", "from", "to", "cause", "note");
-  private static final int MOST_TOLD = 50;
+  private static final int MAX_TOLD = 50;
   private static final String INTO = "into ";
   private static final String OUT_OF = "out of ";
   private static final Pattern WHOLE = Pattern.compile("[+-]?\\d{1,9}");
@@ -82,9 +82,8 @@ public final class LedgerFile {
       for (CSVRecord each : parser) {
         lines.add(new Line(line, each));
         line = (int) parser.getCurrentLineNumber() + 1;
-        if (lines.size() > MOST_LINES) {
-          throw refused(
-              name, line, "no more than %,d lines are read at once".formatted(MOST_LINES));
+        if (lines.size() > MAX_LINES) {
+          throw refused(name, line, "no more than %,d lines are read at once".formatted(MAX_LINES));
         }
       }
     } catch (IOException | UncheckedIOException e) {
@@ -145,7 +144,7 @@ public final class LedgerFile {
                   all.add(m);
                   from.put(m, line.number);
                 });
-        if (problems.size() == MOST_TOLD) {
+        if (problems.size() == MAX_TOLD) {
           break;
         }
       }
@@ -186,7 +185,7 @@ public final class LedgerFile {
         return refuse(
             line,
             "the count is \"%s\"; it must be a whole number from 1 to %,d"
-                .formatted(count, Movement.MOST));
+                .formatted(count, Movement.MAX));
       }
       if (cell(line, "from").isEmpty() || cell(line, "to").isEmpty()) {
         return refuse(line, "from and to must both be filled in");

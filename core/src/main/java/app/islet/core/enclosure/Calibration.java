@@ -7,14 +7,14 @@ import app.islet.core.quantity.Check;
  * how many times as much water evaporates, as was estimated. 1 where nobody measured.
  */
 public record Calibration(double lossFactor, double evaporationFactor) {
-  public static final double LEAST = 0.2;
-  public static final double MOST = 5;
+  public static final double MIN = 0.2;
+  public static final double MAX = 5;
 
   /** As estimated. */
   public static final Calibration NONE = new Calibration(1, 1);
 
   public Calibration {
-    Check.inRange("lossFactor", lossFactor, LEAST, MOST);
-    Check.inRange("evaporationFactor", evaporationFactor, LEAST, MOST);
+    Check.inRange("lossFactor", lossFactor, MIN, MAX);
+    Check.inRange("evaporationFactor", evaporationFactor, MIN, MAX);
   }
 }

@@ -10,7 +10,7 @@ public final class FreePlaces {
   private static final double STEP_CM = 1;
 
   /** A floor is searched in no more steps than that along a side. */
-  private static final double MOST_STEPS = 80;
+  private static final double MAX_STEPS = 80;
 
   private static final double APART_CM = 1;
 
@@ -86,6 +86,6 @@ public final class FreePlaces {
   }
 
   private static double step(double roomCm) {
-    return Math.max(STEP_CM, roomCm / MOST_STEPS);
+    return Math.max(STEP_CM, roomCm / MAX_STEPS);
   }
 }

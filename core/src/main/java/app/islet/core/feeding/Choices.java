@@ -5,14 +5,14 @@ package app.islet.core.feeding;
  * given, and no more than there is room for. A set is a number, each food a bit of it.
  */
 final class Choices {
-  private static final int MOST_FOODS = 20;
+  private static final int MAX_FOODS = 20;
   private static final int NONE = -1;
 
   private final int most;
   private final double sharedDay;
-  private final int[] foods = new int[MOST_FOODS];
-  private final double[] early = new double[MOST_FOODS];
-  private final double[] waiting = new double[MOST_FOODS];
+  private final int[] foods = new int[MAX_FOODS];
+  private final double[] early = new double[MAX_FOODS];
+  private final double[] waiting = new double[MAX_FOODS];
   private int count;
   private int must;
   private boolean started;

@@ -21,7 +21,7 @@ final class Course {
   static final int NEVER = Integer.MIN_VALUE / 2;
 
   /** Beyond so many steps the order is taken that breaks least, and what breaks in it is told. */
-  private static final int MOST_STEPS = 20_000;
+  private static final int MAX_STEPS = 20_000;
 
   /** Days looked at beyond the last one that is settled. */
   private static final int LOOK_AHEAD = 62;
@@ -91,7 +91,7 @@ final class Course {
     if (day == count) {
       return true;
     }
-    if (++steps > MOST_STEPS || !dead.isEmpty() && dead.contains(state(day))) {
+    if (++steps > MAX_STEPS || !dead.isEmpty() && dead.contains(state(day))) {
       return false;
     }
     Choices choices = choices(day);

@@ -31,9 +31,9 @@ public record Menu(List<Line> lines, FeedingDays days, int mostADay) {
     if (mostADay < 1) {
       throw new IllegalArgumentException("a day has room for one food at least");
     }
-    if (lines.size() > Turn.MOST_ON_A_MENU) {
+    if (lines.size() > Turn.MAX_ON_A_MENU) {
       throw new IllegalArgumentException(
-          "a menu has at most %d foods".formatted(Turn.MOST_ON_A_MENU));
+          "a menu has at most %d foods".formatted(Turn.MAX_ON_A_MENU));
     }
     if (lines.stream().map(Line::food).distinct().count() < lines.size()) {
       throw new IllegalArgumentException("a food stands on a menu once");

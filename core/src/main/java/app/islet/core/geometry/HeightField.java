@@ -14,7 +14,7 @@ import java.util.Deque;
  * Grid} takes the heights over and is asked about them.
  */
 final class HeightField {
-  private static final int MOST_CELLS = 40_000;
+  private static final int MAX_CELLS = 40_000;
 
   /** Thickness of a ramp, and how deep a float lies in the water; common practice, no source. */
   private static final double PLANK_CM = 1.5;
@@ -43,7 +43,7 @@ final class HeightField {
   private HeightField(Enclosure e) {
     Vessel vessel = e.vessel();
     double area = vessel.lengthCm() * vessel.widthCm();
-    double cell = Math.max(1, Math.sqrt(area / MOST_CELLS));
+    double cell = Math.max(1, Math.sqrt(area / MAX_CELLS));
     columns = (int) Math.max(1, Math.ceil(vessel.lengthCm() / cell));
     rows = (int) Math.max(1, Math.ceil(vessel.widthCm() / cell));
     stepX = vessel.lengthCm() / columns;

@@ -9,13 +9,13 @@ import java.util.function.Function;
  * takes room: of many the oldest are forgotten.
  */
 final class RecentAnswers<Q, A> {
-  private static final int MOST = 24;
+  private static final int MAX = 24;
 
   private final Map<Q, A> answers =
-      new LinkedHashMap<>(2 * MOST, 0.75f, true) {
+      new LinkedHashMap<>(2 * MAX, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<Q, A> eldest) {
-          return size() > MOST;
+          return size() > MAX;
         }
       };
 

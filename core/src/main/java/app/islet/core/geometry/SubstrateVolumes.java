@@ -31,7 +31,7 @@ public record SubstrateVolumes(List<Volume> layers, List<Volume> uppermost) {
   private static final double LITTER_CM = 2;
 
   /** So little is not worth a line. */
-  private static final double LEAST_L = 0.005;
+  private static final double MIN_L = 0.005;
 
   /**
    * @param litres loose; of a mesh, which has no volume, 0
@@ -71,7 +71,7 @@ public record SubstrateVolumes(List<Volume> layers, List<Volume> uppermost) {
     }
     List<Volume> uppermost =
         litres.entrySet().stream()
-            .filter(entry -> entry.getValue() > LEAST_L)
+            .filter(entry -> entry.getValue() > MIN_L)
             .map(entry -> new Volume(entry.getKey(), entry.getValue()))
             .toList();
     return new SubstrateVolumes(layers, uppermost);

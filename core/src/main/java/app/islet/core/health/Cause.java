@@ -21,7 +21,7 @@ public record Cause(
     Test test,
     Advice advice,
     Evidence basis) {
-  private static final int MOST = 6;
+  private static final int MAX = 6;
 
   /** What tells more of it. */
   public enum Test {
@@ -68,7 +68,7 @@ public record Cause(
     Map<String, Integer> weights = new HashMap<>();
     for (Sign sign : signs) {
       if (f.has(sign.id())) {
-        weights.put(sign.id(), f.whole(sign.id(), 1, MOST, ""));
+        weights.put(sign.id(), f.whole(sign.id(), 1, MAX, ""));
       }
     }
     return Map.copyOf(weights);
@@ -78,7 +78,7 @@ public record Cause(
     Map<RecordKind, Integer> weights = new HashMap<>();
     for (RecordKind kind : RecordKind.values()) {
       if (f.has(kind.id())) {
-        weights.put(kind, f.whole(kind.id(), 1, MOST, ""));
+        weights.put(kind, f.whole(kind.id(), 1, MAX, ""));
       }
     }
     return Map.copyOf(weights);

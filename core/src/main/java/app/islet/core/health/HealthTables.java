@@ -30,7 +30,7 @@ public record HealthTables(
     List<Arrival> arrivals,
     List<Crossing> crossings,
     List<SkinGuide> skins) {
-  private static final int MOST_ROWS = 200;
+  private static final int MAX_ROWS = 200;
 
   /** What is read in the records is the program's; all else a keeper may see otherwise. */
   private static final List<String> NAMES =
@@ -91,7 +91,7 @@ public record HealthTables(
     private <T> List<T> rows(String table, Function<Fields, T> row) {
       String text = own.containsKey(table) ? own.get(table) : text(table);
       return Fields.of(table + ".yaml", Node.yaml(table + ".yaml", text))
-          .whole(f -> f.groups(table, MOST_ROWS, row));
+          .whole(f -> f.groups(table, MAX_ROWS, row));
     }
   }
 

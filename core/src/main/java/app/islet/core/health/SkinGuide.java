@@ -26,7 +26,7 @@ public record SkinGuide(
     String wrong,
     Regrowth regrowth,
     Evidence basis) {
-  private static final int MOST_SIZES = 20;
+  private static final int MAX_SIZES = 20;
 
   /** Animals up to a length rest for so many days. */
   public record Rest(double upToCm, Range days) {}
@@ -60,7 +60,7 @@ public record SkinGuide(
         f.texts("before", 140),
         f.groups(
             "rest",
-            MOST_SIZES,
+            MAX_SIZES,
             r -> new Rest(r.number("upToCm", 0.1, 200, "cm"), r.range("days", 0, 200, "days"))),
         f.range("softDays", 0, 60, "days"),
         f.texts("leave", 140),

@@ -25,12 +25,12 @@ public record Triage(
     List<AidStep> steps,
     List<Likely> causes,
     List<String> vet) {
-  private static final int MOST_CAUSES = 4;
+  private static final int MAX_CAUSES = 4;
 
   /** Steps are taken from causes that are at least so likely as this share of the first. */
   private static final double WORTH_DOING = 0.6;
 
-  private static final int MOST_DONE_FOR = 2;
+  private static final int MAX_DONE_FOR = 2;
 
   /**
    * A cause, as likely as it looks.
@@ -106,7 +106,7 @@ public record Triage(
         .map(cause -> likely(tables, cause, seen))
         .filter(likely -> likely.score() > 0)
         .sorted(Comparator.comparingInt(Likely::score).reversed())
-        .limit(MOST_CAUSES)
+        .limit(MAX_CAUSES)
         .toList();
   }
 
@@ -141,7 +141,7 @@ public record Triage(
   private static List<Likely> worthDoing(List<Likely> causes) {
     return causes.stream()
         .filter(likely -> likely.score() >= WORTH_DOING * causes.get(0).score())
-        .limit(MOST_DONE_FOR)
+        .limit(MAX_DONE_FOR)
         .toList();
   }
 

@@ -32,7 +32,7 @@ public record Brumation(
     double stepK,
     double hours,
     double stepHours) {
-  private static final double MOST_K_A_DAY = 0.5;
+  private static final double MAX_K_A_DAY = 0.5;
   private static final int FAST_DAYS = 14;
   private static final int DAYS_A_WEEK = 7;
 
@@ -66,7 +66,7 @@ public record Brumation(
   private static Brumation at(
       Resident r, Needs.Rest rest, LocalDate restFrom, double fromC, double fromHours) {
     double aim = rest.coolC().middle();
-    Steps steps = Steps.between(Math.max(fromC, aim), aim, MOST_K_A_DAY);
+    Steps steps = Steps.between(Math.max(fromC, aim), aim, MAX_K_A_DAY);
     LocalDate coolFrom = restFrom.minusDays(steps.days());
     double weeks = Math.max(1, steps.days() / (double) DAYS_A_WEEK);
     LocalDate restTo = restFrom.plusDays(Math.round(rest.weeks().max() * DAYS_A_WEEK));

@@ -17,7 +17,7 @@ import java.util.Optional;
  */
 public record Glare(Furnishing lamp, double elevationDeg) {
   /** Lower than this a lamp shines into the eye; common practice, no source. */
-  public static final double LEAST_DEG = 35;
+  public static final double MIN_DEG = 35;
 
   /** Eyes of a lying animal, as a share of its height. */
   private static final double EYES = 0.7;
@@ -46,6 +46,6 @@ public record Glare(Furnishing lamp, double elevationDeg) {
   }
 
   public boolean blinds() {
-    return elevationDeg < LEAST_DEG;
+    return elevationDeg < MIN_DEG;
   }
 }

@@ -18,7 +18,7 @@ import org.shredzone.commons.suncalc.MoonTimes;
  */
 public record MoonNight(double onHour, double offHour, double strength) {
   /** A moon thinner than this gives no light worth a switch. */
-  private static final double LEAST_LIT = 0.03;
+  private static final double MIN_LIT = 0.03;
 
   private static final double SECONDS_A_DEGREE = 240;
 
@@ -30,7 +30,7 @@ public record MoonNight(double onHour, double offHour, double strength) {
    */
   public static Optional<MoonNight> of(Site site, LocalDate date, double darkFrom, double darkTo) {
     double lit = Moon.at(date.atStartOfDay(ZoneOffset.UTC).toInstant()).illuminated();
-    if (lit < LEAST_LIT || darkTo <= darkFrom) {
+    if (lit < MIN_LIT || darkTo <= darkFrom) {
       return Optional.empty();
     }
     if (site.latitude().isEmpty()) {

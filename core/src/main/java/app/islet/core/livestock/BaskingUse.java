@@ -17,7 +17,7 @@ import java.util.Optional;
  */
 public record BaskingUse(int basking, int seen, double hours, Range between) {
   /** Fewer sightings tell nothing; from memory. */
-  private static final int LEAST_SIGHTINGS = 5;
+  private static final int MIN_SIGHTINGS = 5;
 
   /** Older ones are of another season; from memory. */
   private static final int DAYS = 60;
@@ -36,7 +36,7 @@ public record BaskingUse(int basking, int seen, double hours, Range between) {
             .filter(e -> e.kind() == LifeEvent.Kind.BASKING || e.kind() == LifeEvent.Kind.SEEN)
             .toList();
     int basking = (int) sightings.stream().filter(e -> e.kind() == LifeEvent.Kind.BASKING).count();
-    if (sightings.size() < LEAST_SIGHTINGS) {
+    if (sightings.size() < MIN_SIGHTINGS) {
       return Optional.empty();
     }
     Survival share = Survival.of(sightings.size(), basking, SURE_PERCENT);

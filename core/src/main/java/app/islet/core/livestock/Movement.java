@@ -12,15 +12,15 @@ import java.util.List;
  */
 public record Movement(
     LocalDate day, String animals, int count, Place from, Place to, String cause, String note) {
-  public static final int MOST = 1_000_000;
+  public static final int MAX = 1_000_000;
 
   public Movement {
     if (animals.isBlank()) {
       throw new IllegalArgumentException("it is not said which animals");
     }
-    if (count < 1 || count > MOST) {
+    if (count < 1 || count > MAX) {
       throw new IllegalArgumentException(
-          "the count is %d; it must be a whole number from 1 to %,d".formatted(count, MOST));
+          "the count is %d; it must be a whole number from 1 to %,d".formatted(count, MAX));
     }
     if (from.equals(to)) {
       throw new IllegalArgumentException("from and to are the same, %s".formatted(to.words()));

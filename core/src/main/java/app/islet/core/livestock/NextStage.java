@@ -41,7 +41,7 @@ public record NextStage(
   /** A change of form comes within this share of its day; from memory. */
   private static final double SPREAD = 0.15;
 
-  private static final int MOST_DAYS = 3650;
+  private static final int MAX_DAYS = 3650;
 
   /** A window so short is told in days. */
   private static final int NEAR_DAYS = 45;
@@ -170,7 +170,7 @@ public record NextStage(
 
   private static Optional<LocalDate> firstDay(
       LocalDate today, ToDoubleFunction<LocalDate> length, double cm) {
-    for (int days = 0; days <= MOST_DAYS; days += days < 365 ? 1 : 7) {
+    for (int days = 0; days <= MAX_DAYS; days += days < 365 ? 1 : 7) {
       LocalDate day = today.plusDays(days);
       if (length.applyAsDouble(day) >= cm) {
         return Optional.of(day);

@@ -88,7 +88,7 @@ public record RationAdvice(Belly belly, boolean raised, OptionalDouble ration) {
       return OptionalDouble.empty();
     }
     double step = Math.round(PERCENT * (now + direction * STEP)) / PERCENT;
-    double then = Math.max(Keeping.LEAST_RATION, Math.min(Keeping.MOST_RATION, step));
+    double then = Math.max(Keeping.MIN_RATION, Math.min(Keeping.MAX_RATION, step));
     return then == now ? OptionalDouble.empty() : OptionalDouble.of(then);
   }
 }

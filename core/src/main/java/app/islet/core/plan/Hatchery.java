@@ -30,7 +30,7 @@ public record Hatchery(LocalDate day, double nauplii) {
 
   private static final double SALT_G_PER_L = 25;
   private static final double BOTTLE_L = 0.5;
-  private static final double MOST_G_PER_BOTTLE = 1;
+  private static final double MAX_G_PER_BOTTLE = 1;
   private static final LocalTime FEEDING = LocalTime.of(8, 0);
 
   /** The drop that clings to a catch which is poured instead of sieved, L. */
@@ -56,7 +56,7 @@ public record Hatchery(LocalDate day, double nauplii) {
   }
 
   public int bottles() {
-    return (int) Math.ceil(cystsG() / MOST_G_PER_BOTTLE);
+    return (int) Math.ceil(cystsG() / MAX_G_PER_BOTTLE);
   }
 
   /** What goes into the bottles. */

@@ -14,7 +14,7 @@ import app.islet.core.quantity.Quantity;
  * @param bodyG mass of each
  */
 public record Helping(String who, String food, Portion portion, int count, double bodyG) {
-  private static final double LEAST_G = 0.1;
+  private static final double MIN_G = 0.1;
 
   static Helping of(Resident r, Food food) {
     return new Helping(r.name(), food.name(), food.portion(), r.count(), r.bodyG());
@@ -55,13 +55,13 @@ public record Helping(String who, String food, Portion portion, int count, doubl
    */
   private Phrase grams(double each) {
     double all = each * count;
-    if (all < LEAST_G) {
-      return Phrase.of("a few crumbs {}, less than {}", portion.unit(), Quantity.grams(LEAST_G));
+    if (all < MIN_G) {
+      return Phrase.of("a few crumbs {}, less than {}", portion.unit(), Quantity.grams(MIN_G));
     }
     if (count == 1) {
       return Phrase.of("{} {}", Quantity.grams(weighed(all)), portion.unit());
     }
-    return each < LEAST_G
+    return each < MIN_G
         ? Phrase.of(
             "{} {} for all {} together", Quantity.grams(weighed(all)), portion.unit(), count)
         : Phrase.of(
@@ -72,6 +72,6 @@ public record Helping(String who, String food, Portion portion, int count, doubl
   }
 
   private static double weighed(double grams) {
-    return Math.round(grams / LEAST_G) * LEAST_G;
+    return Math.round(grams / MIN_G) * MIN_G;
   }
 }

@@ -30,7 +30,7 @@ final class WaterTasks {
   /** So much of the water may be missing; common practice, no source. */
   private static final double TOP_UP_SHARE = 0.05;
 
-  private static final double LEAST_TOP_UP_L = 0.05;
+  private static final double MIN_TOP_UP_L = 0.05;
   private static final int LONGEST_TOP_UP_DAYS = 7;
 
   private WaterTasks() {}
@@ -103,7 +103,7 @@ final class WaterTasks {
         ToppedUp.of(s.waterRecord(), (water.winterC() + water.summerC()) / 2, s.date());
     double aDay = told.map(ToppedUp::litresADay).orElse(water.topUpLPerDay());
     double allowed = s.geometry().waterL() * TOP_UP_SHARE;
-    if (aDay < LEAST_TOP_UP_L || aDay * LONGEST_TOP_UP_DAYS < allowed) {
+    if (aDay < MIN_TOP_UP_L || aDay * LONGEST_TOP_UP_DAYS < allowed) {
       return;
     }
     int days = (int) Math.max(1, Math.min(LONGEST_TOP_UP_DAYS, Math.floor(allowed / aDay)));

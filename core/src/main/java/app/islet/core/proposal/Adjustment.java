@@ -22,7 +22,7 @@ import java.util.Set;
  * @param left what becomes wrong and no number puts right: hands or another enclosure must
  */
 public record Adjustment(Enclosure design, List<Step> steps, List<Finding> left) {
-  private static final int MOST_STEPS = 20;
+  private static final int MAX_STEPS = 20;
 
   /** One change, and the finding it answers. */
   public record Step(Finding because, Remedy remedy) {}
@@ -39,7 +39,7 @@ public record Adjustment(Enclosure design, List<Step> steps, List<Finding> left)
     List<Step> steps = new ArrayList<>();
     Enclosure design = now.enclosure();
     List<Finding> open = newly(at(now, design, then), before);
-    while (steps.size() < MOST_STEPS) {
+    while (steps.size() < MAX_STEPS) {
       Optional<Step> step = firstStep(design, open, now, then, before);
       if (step.isEmpty()) {
         break;

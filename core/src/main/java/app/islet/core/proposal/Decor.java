@@ -22,10 +22,10 @@ import java.util.function.Predicate;
  * good as it was. Sizes go by the largest animal there will be; common practice, no source.
  */
 final class Decor {
-  private static final int MOST_CAVES = 4;
+  private static final int MAX_CAVES = 4;
 
   /** Where water is no deeper nothing stands in it. */
-  private static final double LEAST_WATER_CM = 5;
+  private static final double MIN_WATER_CM = 5;
 
   private final Course course;
   private final Predicate<Enclosure> asGood;
@@ -57,7 +57,7 @@ final class Decor {
         .forEach(p -> spots.take(new Box(p.xCm(), p.yCm(), p.lengthCm(), p.widthCm())));
     Geometry geometry = Geometry.of(bare);
     Enclosure e = bare;
-    if (geometry.hasWater() && bare.water().depthCm() >= LEAST_WATER_CM) {
+    if (geometry.hasWater() && bare.water().depthCm() >= MIN_WATER_CM) {
       e = all(e, inWater(e), waterZone(e, geometry), e.ground().depthCm());
     }
     Optional<Box> dry = dryZone(e, geometry);
@@ -154,7 +154,7 @@ final class Decor {
   }
 
   private static int hides(Enclosure e) {
-    return Math.min(MOST_CAVES, e.furnishings().hides().map(Hides::count).orElse(0));
+    return Math.min(MAX_CAVES, e.furnishings().hides().map(Hides::count).orElse(0));
   }
 
   private List<Thing> inWater(Enclosure e) {

@@ -26,7 +26,7 @@ final class DevicePlan {
   /** A lamp hangs at least so far over the rim and over what it warms. */
   private static final double OVER_RIM_CM = 4;
 
-  private static final double LEAST_LAMP_CM = 18;
+  private static final double MIN_LAMP_CM = 18;
 
   /** Flows are sold in such steps, L/h. */
   private static final double FLOW_STEP_LPH = 10;
@@ -95,7 +95,7 @@ final class DevicePlan {
     double air = (e.site().summerDayC() + e.site().winterDayC()) / 2;
     double place =
         BaskingPlace.of(e, geometry).map(BaskingPlace::heightCm).orElse(geometry.lineCm());
-    double least = Math.max(LEAST_LAMP_CM, e.vessel().heightCm() - place + OVER_RIM_CM);
+    double least = Math.max(MIN_LAMP_CM, e.vessel().heightCm() - place + OVER_RIM_CM);
     double aim = spot.get().middle();
     double watts =
         DoubleStream.of(LAMPS_W)

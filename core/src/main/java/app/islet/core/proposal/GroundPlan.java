@@ -23,7 +23,7 @@ final class GroundPlan {
 
   private static final double MESH_CM = 0.2;
   private static final double LITTER_CM = 1;
-  private static final double LEAST_SOIL_CM = 5;
+  private static final double MIN_SOIL_CM = 5;
   private static final double SAND_CM = 2;
 
   /** Ground fills no more of the height, so that there is air and a hand over it. */
@@ -37,7 +37,7 @@ final class GroundPlan {
 
   /** Of a box without water but dishes. */
   Substrate dry(Vessel vessel) {
-    double soil = Math.max(digCm(), LEAST_SOIL_CM);
+    double soil = Math.max(digCm(), MIN_SOIL_CM);
     boolean litter = litter();
     double over = soil + (litter ? LITTER_CM : 0);
     List<Layer> below = new ArrayList<>(drainage(over <= FILLS * vessel.heightCm() - DRAINAGE_CM));

@@ -16,8 +16,8 @@ import java.util.Optional;
 
 /** Puts a design right by the review's own remedies of numbers, the vessel left as it is. */
 final class Mender {
-  private static final int MOST_REMEDIES = 40;
-  private static final int MOST_TOUCHES = 12;
+  private static final int MAX_REMEDIES = 40;
+  private static final int MAX_TOUCHES = 12;
   private static final String CHILLER = "/equipment/chiller";
 
   private final List<Resident> residents;
@@ -37,7 +37,7 @@ final class Mender {
   /** The design with nothing Danger or Wrong in it and with room enough; none if that fails. */
   Optional<Enclosure> mended(Enclosure design) {
     Enclosure e = design;
-    for (int n = 0; n < MOST_REMEDIES; n++) {
+    for (int n = 0; n < MAX_REMEDIES; n++) {
       List<Finding> failing = Outlook.failing(state(e));
       if (failing.isEmpty()) {
         return Optional.of(touchedUp(e));
@@ -55,7 +55,7 @@ final class Mender {
   Optional<Finding> stuckAt(Enclosure design) {
     Enclosure e = design;
     List<Finding> failing = Outlook.failing(state(e));
-    for (int n = 0; n < MOST_REMEDIES && !failing.isEmpty(); n++) {
+    for (int n = 0; n < MAX_REMEDIES && !failing.isEmpty(); n++) {
       Optional<Enclosure> fixed = firstFix(e, failing);
       if (fixed.isEmpty()) {
         break;
@@ -84,7 +84,7 @@ final class Mender {
   /** What is only to be watched is mended too, where that leaves less to watch. */
   private Enclosure touchedUp(Enclosure mended) {
     Enclosure e = mended;
-    for (int n = 0; n < MOST_TOUCHES; n++) {
+    for (int n = 0; n < MAX_TOUCHES; n++) {
       Optional<Enclosure> better = better(e);
       if (better.isEmpty()) {
         return e;

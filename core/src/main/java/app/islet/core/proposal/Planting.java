@@ -13,11 +13,11 @@ import java.util.stream.Stream;
 
 /** A few plants that last with those who live there: of little light, and of its warmth. */
 final class Planting {
-  private static final int MOST_IN_WATER = 2;
-  private static final int MOST_ON_LAND = 2;
+  private static final int MAX_IN_WATER = 2;
+  private static final int MAX_ON_LAND = 2;
 
   /** Eggs and larvae in flat tubs are emptied daily; nothing roots there. */
-  private static final double LEAST_DEPTH_CM = 8;
+  private static final double MIN_DEPTH_CM = 8;
 
   private final Course course;
 
@@ -27,11 +27,11 @@ final class Planting {
 
   Enclosure with(Enclosure e) {
     List<Plant> plants = new ArrayList<>();
-    if (grow() && e.water().depthCm() >= LEAST_DEPTH_CM) {
-      inWater(e).limit(MOST_IN_WATER).forEach(plants::add);
+    if (grow() && e.water().depthCm() >= MIN_DEPTH_CM) {
+      inWater(e).limit(MAX_IN_WATER).forEach(plants::add);
     }
     if (e.land().isPresent() || e.water().depthCm() == 0 && e.ground().depthCm() > 0) {
-      onLand(e).limit(MOST_ON_LAND).forEach(plants::add);
+      onLand(e).limit(MAX_ON_LAND).forEach(plants::add);
     }
     return e.with(e.furnishings().with(plants.toArray(Plant[]::new)));
   }

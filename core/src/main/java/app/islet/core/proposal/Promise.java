@@ -26,7 +26,7 @@ record Promise(int asBuiltDays, int days, List<LaterStep> steps, Optional<Findin
   private static final Set<String> EASY =
       Set.of(DEPTH, "/water/restBelowSurfaceCm", "/equipment/basking-lamp/distanceCm");
 
-  private static final int MOST_STEPS = 8;
+  private static final int MAX_STEPS = 8;
 
   Promise {
     steps = List.copyOf(steps);
@@ -43,7 +43,7 @@ record Promise(int asBuiltDays, int days, List<LaterStep> steps, Optional<Findin
     int days = -1;
     for (Course.Point point : course.points()) {
       List<Finding> failing = failing(built, point, date);
-      while (!failing.isEmpty() && steps.size() < MOST_STEPS) {
+      while (!failing.isEmpty() && steps.size() < MAX_STEPS) {
         Optional<Enclosure> stepped = step(e, failing.get(0), point, steps);
         if (stepped.isEmpty()) {
           return new Promise(asBuilt, days, steps, Optional.of(failing.get(0)));

@@ -19,7 +19,7 @@ import java.util.stream.IntStream;
  */
 public final class Proposer {
   private static final int A_YEAR = 12;
-  private static final int MOST_ROUNDS = 6;
+  private static final int MAX_ROUNDS = 6;
 
   /**
    * So many vessels in a row that serve no longer than the one before: size is not what ends it.
@@ -163,7 +163,7 @@ public final class Proposer {
     Mender mender = mender(course);
     Optional<Enclosure> start = passing(vessel, course);
     Candidate best = null;
-    for (int n = 0; n < MOST_ROUNDS && start.isPresent(); n++) {
+    for (int n = 0; n < MAX_ROUNDS && start.isPresent(); n++) {
       Enclosure e = start.get();
       Promise promise = Promise.of(e, course, wish.day());
       if (best == null || promise.days() > best.promise().days()) {

@@ -62,7 +62,7 @@ public enum Dimension {
   DAYS("days", "days", 1, 0);
 
   /** Larger numbers do not fit a long with their places. */
-  private static final double MOST_ROUNDED = 1e15;
+  private static final double MAX_ROUNDED = 1e15;
 
   /** Below this a small portion reads as nothing. */
   private static final double SMALLEST_SHOWN = 1e-4;
@@ -132,7 +132,7 @@ public enum Dimension {
   private static String rounded(double value, int places) {
     double scale = Math.pow(10, places);
     double scaled = Math.abs(value) * scale;
-    if (!(scaled < MOST_ROUNDED)) {
+    if (!(scaled < MAX_ROUNDED)) {
       return Double.isFinite(value)
           ? new BigDecimal(value).setScale(0, RoundingMode.HALF_UP).toPlainString()
           : String.valueOf(value);

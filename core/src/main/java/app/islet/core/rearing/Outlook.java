@@ -37,7 +37,7 @@ public record Outlook(
   private static final double PERCENT = 100;
 
   /** Fewer young tell nothing of the next ones. */
-  private static final int LEAST_OWN = 10;
+  private static final int MIN_OWN = 10;
 
   /**
    * An earlier batch of the keeper, of the same species.
@@ -62,7 +62,7 @@ public record Outlook(
     int alive = tubs.stream().mapToInt(Tub::animals).sum();
     int known = earlier.stream().mapToInt(Earlier::alive).sum();
     int stood = earlier.stream().mapToInt(Earlier::reached).sum();
-    boolean own = known >= LEAST_OWN;
+    boolean own = known >= MIN_OWN;
     Range share = own ? own(known, stood) : usual(guide, timeline, today);
     return new Outlook(
         new Range(Math.floor(alive * share.min()), Math.ceil(alive * share.max())),

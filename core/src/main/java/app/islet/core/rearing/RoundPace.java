@@ -14,7 +14,7 @@ public final class RoundPace {
   private static final Duration PAUSE = Duration.ofMinutes(12);
 
   /** Fewer tubs tell nothing. */
-  private static final int LEAST = 10;
+  private static final int MIN = 10;
 
   private static final double SECONDS_A_MINUTE = 60;
 
@@ -36,7 +36,7 @@ public final class RoundPace {
       }
     }
     minutes.sort(null);
-    return minutes.size() < LEAST
+    return minutes.size() < MIN
         ? OptionalDouble.empty()
         : OptionalDouble.of(minutes.get(minutes.size() / 2));
   }

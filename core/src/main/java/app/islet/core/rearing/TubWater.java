@@ -16,7 +16,7 @@ import java.util.Optional;
  */
 public record TubWater(double depthCm, double changeL, double saltPpt) {
   /** Less cannot be poured. */
-  private static final double LEAST_CM = 0.5;
+  private static final double MIN_CM = 0.5;
 
   /** Above this, freshwater larvae should get rinsed nauplii or more changes; from memory. */
   private static final double SALT_LIMIT_PPT = 1;
@@ -34,7 +34,7 @@ public record TubWater(double depthCm, double changeL, double saltPpt) {
   /** A multiple of the height of the body, within what the care sheet allows of its stage. */
   private static double depthCm(CareSheet sheet, Milestone m) {
     double wanted =
-        Math.max(LEAST_CM, m.care().bodyHeights() * sheet.body().heightShare() * m.lengthCm());
+        Math.max(MIN_CM, m.care().bodyHeights() * sheet.body().heightShare() * m.lengthCm());
     Optional<Needs.Depth> stated = m.stageOf(sheet).map(Stage::needs).flatMap(Needs::depth);
     if (stated.isEmpty() || m.care().gillsGo() || m.care().onLand()) {
       return wanted;

@@ -17,7 +17,7 @@ import java.util.Set;
  * @param withoutFilter whether it holds only where no filter runs
  */
 record Holding(String why, Set<Purpose> of, boolean withoutFilter, Set<String> rules) {
-  private static final int MOST_ROWS = 40;
+  private static final int MAX_ROWS = 40;
   private static final List<Holding> TABLE = table();
 
   /** Whether a rule is asked of an enclosure. */
@@ -45,7 +45,7 @@ record Holding(String why, Set<Purpose> of, boolean withoutFilter, Set<String> r
       }
       String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
       return Fields.of(file, Node.yaml(file, text))
-          .whole(f -> f.groups("notAsked", MOST_ROWS, Holding::read));
+          .whole(f -> f.groups("notAsked", MAX_ROWS, Holding::read));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -26,8 +26,8 @@ public record Outlook(List<Event> events) {
   /** Asked month by month so far, and each quarter after it. */
   private static final int MONTHLY = 24;
 
-  private static final int MOST_MONTHS = 120;
-  private static final int MOST_RESIDENTS = 40;
+  private static final int MAX_MONTHS = 120;
+  private static final int MAX_RESIDENTS = 40;
 
   /** So near to its adult length an animal counts as grown. */
   private static final double GROWN = 0.95;
@@ -99,7 +99,7 @@ public record Outlook(List<Event> events) {
    * one kind and size can be entered as a group.
    */
   public static boolean canTell(HusbandryState now) {
-    return now.residents().size() <= MOST_RESIDENTS;
+    return now.residents().size() <= MAX_RESIDENTS;
   }
 
   /** Months until the last of the residents is grown, at least 6 and at most 120. */
@@ -110,7 +110,7 @@ public record Outlook(List<Event> events) {
   /** The same of animals that have no enclosure yet. */
   public static int monthsToAdult(List<Resident> residents) {
     int months = 6;
-    while (months < MOST_MONTHS && !allGrown(residents, months)) {
+    while (months < MAX_MONTHS && !allGrown(residents, months)) {
       months += 6;
     }
     return months;

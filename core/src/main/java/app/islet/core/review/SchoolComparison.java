@@ -20,7 +20,7 @@ import java.util.Optional;
  */
 final class SchoolComparison {
   /** Of very many entries each school would take a simulation of its own: then none is asked. */
-  private static final int MOST_RESIDENTS = 40;
+  private static final int MAX_RESIDENTS = 40;
 
   private final HusbandryState situation;
   private final Map<String, HusbandryState> asked = new HashMap<>();
@@ -35,7 +35,7 @@ final class SchoolComparison {
 
   /** Schools by which the residents that the finding concerns would not be judged so. */
   List<String> from(Finding finding) {
-    if (situation.residents().size() > MOST_RESIDENTS) {
+    if (situation.residents().size() > MAX_RESIDENTS) {
       return List.of();
     }
     List<String> schools = new ArrayList<>();

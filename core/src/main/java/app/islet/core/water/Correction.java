@@ -27,18 +27,18 @@ public record Correction(Parameter parameter, double from, double to, LocalDate 
   /** Most in a day; common practice, no source. */
   public double mostADay() {
     return switch (parameter) {
-      case PH -> WaterState.MOST_PH_A_DAY;
-      case SALINITY -> SaltSteps.MOST_PPT_A_DAY;
-      case TEMPERATURE -> MOST_K_A_DAY;
-      case HARDNESS -> MOST_DH_A_DAY;
-      case CARBONATE -> MOST_KH_A_DAY;
+      case PH -> WaterState.MAX_PH_A_DAY;
+      case SALINITY -> SaltSteps.MAX_PPT_A_DAY;
+      case TEMPERATURE -> MAX_K_A_DAY;
+      case HARDNESS -> MAX_DH_A_DAY;
+      case CARBONATE -> MAX_KH_A_DAY;
       case AMMONIA, NITRITE, NITRATE -> throw new IllegalStateException();
     };
   }
 
-  private static final double MOST_K_A_DAY = 1;
-  private static final double MOST_DH_A_DAY = 3;
-  private static final double MOST_KH_A_DAY = 1;
+  private static final double MAX_K_A_DAY = 1;
+  private static final double MAX_DH_A_DAY = 3;
+  private static final double MAX_KH_A_DAY = 1;
 
   /** 1 on the way up, -1 on the way down. */
   int direction() {

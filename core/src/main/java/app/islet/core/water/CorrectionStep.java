@@ -37,7 +37,7 @@ public record CorrectionStep(Kind kind, Phrase what, Phrase how) {
   private static final double SMALL_CHANGE = 0.1;
 
   /** More than half at once is not changed. */
-  private static final double MOST_CHANGE = 0.5;
+  private static final double MAX_CHANGE = 0.5;
 
   public static CorrectionStep of(Correction c, WaterState water, LocalDate today) {
     List<WaterTest> readings =
@@ -177,7 +177,7 @@ public record CorrectionStep(Kind kind, Phrase what, Phrase how) {
           "Test the {} of the water you change with first", c.parameter().inSentence());
     }
     double share = (aim - now) / (source.getAsDouble() - now);
-    if (!(share > 0 && share <= MOST_CHANGE)) {
+    if (!(share > 0 && share <= MAX_CHANGE)) {
       return Phrase.of(
           "Your water has {}: with it this step cannot be made; use {} water",
           quantity(c, source.getAsDouble()),

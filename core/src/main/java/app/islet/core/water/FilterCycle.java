@@ -229,7 +229,7 @@ public record FilterCycle(
     String cause =
         newest.value(Parameter.AMMONIA).orElseThrow() > TOO_MUCH_AMMONIA
             ? "so much ammonia holds the nitrite-oxidising bacteria back: change half the water"
-            : ph < WaterState.SOUR_PH || carbonate < WaterState.LEAST_CARBONATE_DH
+            : ph < WaterState.SOUR_PH || carbonate < WaterState.MIN_CARBONATE_DH
                 ? "the water is too sour or has too little KH: change part of it, or raise the KH"
                 : water < WaterState.COLD_C
                     ? "the water is cold: they grow twice as fast ten degrees warmer, before the animal is in"

@@ -29,13 +29,13 @@ public record Forecast(
     List<Nitrogen> fast) {
   private static final double SLOW = 0.7;
   private static final double FAST = 1.4;
-  private static final int MOST_DAYS = 180;
+  private static final int MAX_DAYS = 180;
 
   /** Beginnings older than this tell nothing more of the bacteria. */
   private static final int LOOK_BACK_DAYS = 150;
 
-  private static final int LEAST_TENTHS = -70;
-  private static final int MOST_TENTHS = -3;
+  private static final int MIN_TENTHS = -70;
+  private static final int MAX_TENTHS = -3;
 
   /**
    * Bacteria of a filter with nothing ripe in it, as a share of what it holds cycled; from memory
@@ -104,7 +104,7 @@ public record Forecast(
     }
 
     static Optional<Integer> ready(NitrogenModel model, Nitrogen now, NitrogenRun.Feeding course) {
-      List<Nitrogen> days = NitrogenRun.play(model, now, course, MOST_DAYS).days();
+      List<Nitrogen> days = NitrogenRun.play(model, now, course, MAX_DAYS).days();
       int clear = 0;
       for (int day = 0; day < days.size(); day++) {
         if (course.keepDosed()) {
@@ -150,7 +150,7 @@ public record Forecast(
     }
     double best = Math.log10(BARE_SHARE);
     double least = Double.POSITIVE_INFINITY;
-    for (int tenths = LEAST_TENTHS; tenths <= MOST_TENTHS; tenths += 3) {
+    for (int tenths = MIN_TENTHS; tenths <= MAX_TENTHS; tenths += 3) {
       double off = follow(model, known, tests, course, tenths / 10.0, today).off;
       if (off < least - 1e-9) {
         least = off;

@@ -12,10 +12,10 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  */
 public final class Hydrometer {
   /** Salt that EOS-80 is asked for at most, g/kg. */
-  public static final double MOST_PPT = 45;
+  public static final double MAX_PPT = 45;
 
   private static final double TOLERANCE_PPT = 1e-10;
-  private static final int MOST_ROUNDS = 100;
+  private static final int MAX_ROUNDS = 100;
 
   private Hydrometer() {}
 
@@ -37,11 +37,11 @@ public final class Hydrometer {
    * @throws IllegalArgumentException if the water would hold more than that
    */
   public static double salinityPpt(double reading, double tempC, double calibrationC) {
-    Check.inRange("reading", reading, 0, reading(MOST_PPT, tempC, calibrationC));
+    Check.inRange("reading", reading, 0, reading(MAX_PPT, tempC, calibrationC));
     if (reading <= reading(0, tempC, calibrationC)) {
       return 0;
     }
     return new BracketingNthOrderBrentSolver(TOLERANCE_PPT, 5)
-        .solve(MOST_ROUNDS, ppt -> reading(ppt, tempC, calibrationC) - reading, 0, MOST_PPT);
+        .solve(MAX_ROUNDS, ppt -> reading(ppt, tempC, calibrationC) - reading, 0, MAX_PPT);
   }
 }

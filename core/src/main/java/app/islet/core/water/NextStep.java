@@ -181,7 +181,7 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
                     new Quantity(Dimension.PH, way.from()),
                     new Quantity(Dimension.PH, way.to()),
                     Quantity.days(way.steps().days()),
-                    new Quantity(Dimension.PH, WaterState.MOST_PH_A_DAY)));
+                    new Quantity(Dimension.PH, WaterState.MAX_PH_A_DAY)));
   }
 
   private static Optional<Phrase> change(WaterState waterState, ChangePlan plan, LocalDate today) {

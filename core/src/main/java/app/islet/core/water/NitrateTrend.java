@@ -28,8 +28,8 @@ public record NitrateTrend(
   /** How far back is looked. */
   public static final int DAYS = 120;
 
-  private static final int LEAST_TESTS = 3;
-  private static final double LEAST_SPAN_DAYS = 7;
+  private static final int MIN_TESTS = 3;
+  private static final double MIN_SPAN_DAYS = 7;
 
   /** A colour card of nitrate is off by about a fifth; common practice, no source. */
   private static final double CARD = 0.2;
@@ -45,11 +45,11 @@ public record NitrateTrend(
             .filter(t -> !t.day().isBefore(today.minusDays(DAYS)))
             .filter(t -> !t.day().isAfter(today))
             .toList();
-    if (tests.size() < LEAST_TESTS) {
+    if (tests.size() < MIN_TESTS) {
       return Optional.empty();
     }
     double span = days(tests.get(0), tests.get(tests.size() - 1));
-    if (span < LEAST_SPAN_DAYS) {
+    if (span < MIN_SPAN_DAYS) {
       return Optional.empty();
     }
     double risen = 0;

@@ -57,12 +57,12 @@ public record NitrogenModel(
   private static final double CARBONATE_HALF = 0.2;
 
   private static final double PLANTS_HALF = 0.05;
-  private static final double LEAST_CARBONATE = 0.01;
+  private static final double MIN_CARBONATE = 0.01;
 
   /** Humic acids below and the air's carbon dioxide above keep it within these. */
-  private static final double LEAST_PH = 4.5;
+  private static final double MIN_PH = 4.5;
 
-  private static final double MOST_PH = 8.5;
+  private static final double MAX_PH = 8.5;
 
   public NitrogenModel {
     Check.positive("waterL", waterL);
@@ -79,8 +79,8 @@ public record NitrogenModel(
   /** pH once only so much carbonate is left, the same carbon dioxide dissolved. */
   public double phAt(double leftDh) {
     double moved =
-        ph + Math.log10(Math.max(LEAST_CARBONATE, leftDh) / Math.max(LEAST_CARBONATE, carbonateDh));
-    return Math.max(LEAST_PH, Math.min(Math.max(ph, MOST_PH), moved));
+        ph + Math.log10(Math.max(MIN_CARBONATE, leftDh) / Math.max(MIN_CARBONATE, carbonateDh));
+    return Math.max(MIN_PH, Math.min(Math.max(ph, MAX_PH), moved));
   }
 
   /** How well they work in this water, beside plenty at 20 °C and a good pH. */

@@ -79,7 +79,7 @@ public record NitrogenRun(List<Nitrogen> days, Balance balance) {
   private static final double NITRITE_WAITS = 1;
 
   /** Where the carbonate is nearly used up half the water is changed, or all stands still. */
-  private static final double LEAST_CARBONATE_DH = 1;
+  private static final double MIN_CARBONATE_DH = 1;
 
   private static final double SOUR_CHANGE = 0.5;
 
@@ -106,7 +106,7 @@ public record NitrogenRun(List<Nitrogen> days, Balance balance) {
         }
         now = after;
       }
-      if (course.keepDosed && day > 0 && now.carbonateDh() < LEAST_CARBONATE_DH) {
+      if (course.keepDosed && day > 0 && now.carbonateDh() < MIN_CARBONATE_DH) {
         poured += now.totalMgPerL() * SOUR_CHANGE * perTank;
         came += course.tap.totalMgPerL() * SOUR_CHANGE * perTank;
         now = now.mixed(SOUR_CHANGE, course.tap);

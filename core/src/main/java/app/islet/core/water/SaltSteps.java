@@ -14,7 +14,7 @@ import java.util.List;
  */
 public record SaltSteps(double toPpt, double saltG, double freshL) {
   /** Most in a day; common practice, no source. */
-  public static final double MOST_PPT_A_DAY = 2;
+  public static final double MAX_PPT_A_DAY = 2;
 
   /**
    * @param volumeL of the tank, the same all the time

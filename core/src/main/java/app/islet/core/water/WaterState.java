@@ -36,10 +36,10 @@ public record WaterState(
   private static final double USUAL_PH = 7.5;
 
   /** How far the pH is moved in a day; common practice, no source. */
-  public static final double MOST_PH_A_DAY = 0.2;
+  public static final double MAX_PH_A_DAY = 0.2;
 
   /** In less water one meal decides, and no model. */
-  private static final double LEAST_FORECAST_L = 5;
+  private static final double MIN_FORECAST_L = 5;
 
   private static final double COLDEST_C = -1.8;
   private static final double WARMEST_C = 40;
@@ -49,7 +49,7 @@ public record WaterState(
   static final double SOUR_PH = 6.5;
 
   static final double COLD_C = 14;
-  static final double LEAST_CARBONATE_DH = 2;
+  static final double MIN_CARBONATE_DH = 2;
   private static final double BARE_CARBONATE_DH = 1;
 
   public WaterState {
@@ -233,7 +233,7 @@ public record WaterState(
     if (model.tempC() < COLD_C) {
       return Phrase.of("the water is cold ({})", Quantity.celsius(model.tempC()));
     }
-    if (model.ph() < SOUR_PH || model.carbonateDh() < LEAST_CARBONATE_DH) {
+    if (model.ph() < SOUR_PH || model.carbonateDh() < MIN_CARBONATE_DH) {
       return Phrase.of("the water is too sour, or its KH is too low, for the bacteria");
     }
     if (loadGPerDay > carriesGPerDay()) {
@@ -251,7 +251,7 @@ public record WaterState(
    * cannot.
    */
   public boolean canForecast() {
-    return geometry.waterL() >= LEAST_FORECAST_L && biofilter().mediaM2() > 0;
+    return geometry.waterL() >= MIN_FORECAST_L && biofilter().mediaM2() > 0;
   }
 
   /** How it goes on from here. */
@@ -304,25 +304,21 @@ public record WaterState(
     }
     double designed = enclosure.water().salinityPpt();
     if (designed > 0 && want.get().contains(designed)) {
-      return OptionalDouble.of(Math.min(Hydrometer.MOST_PPT, designed));
+      return OptionalDouble.of(Math.min(Hydrometer.MAX_PPT, designed));
     }
     return OptionalDouble.of(
-        want.get().min() == 0 ? 0 : Math.min(Hydrometer.MOST_PPT, want.get().middle()));
+        want.get().min() == 0 ? 0 : Math.min(Hydrometer.MAX_PPT, want.get().middle()));
   }
 
   /** Day by day to the salt aimed at; empty where it is within what they want, or nobody says. */
   public List<SaltSteps> saltWay() {
     OptionalDouble aim = saltAim();
-    double now = Math.min(Hydrometer.MOST_PPT, salinityPpt());
+    double now = Math.min(Hydrometer.MAX_PPT, salinityPpt());
     if (aim.isEmpty() || wanted(Parameter.SALINITY).orElseThrow().contains(now)) {
       return List.of();
     }
     return SaltSteps.between(
-        Math.max(0.1, geometry.waterL()),
-        now,
-        aim.getAsDouble(),
-        tempC(),
-        SaltSteps.MOST_PPT_A_DAY);
+        Math.max(0.1, geometry.waterL()), now, aim.getAsDouble(), tempC(), SaltSteps.MAX_PPT_A_DAY);
   }
 
   /**
@@ -341,7 +337,7 @@ public record WaterState(
     }
     double from = now.getAsDouble();
     double to = from < want.get().min() ? want.get().min() : want.get().max();
-    return Optional.of(new PhWay(from, to, Steps.between(from, to, MOST_PH_A_DAY)));
+    return Optional.of(new PhWay(from, to, Steps.between(from, to, MAX_PH_A_DAY)));
   }
 
   /** Whether salt is a matter here: there is some, or somebody wants more than fresh water. */

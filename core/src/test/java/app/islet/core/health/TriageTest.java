@@ -28,7 +28,7 @@ class TriageTest {
       Pattern.compile(
           "antibiotic|enrofloxacin|itraconazole|methylene|malachite|ivermectin|salt bath",
           Pattern.CASE_INSENSITIVE);
-  private static final int MOST_WORDS = 20;
+  private static final int MAX_WORDS = 20;
 
   private static CareSheet sheet(String species) {
     return CareLibrary.bundled().find(species).orElseThrow();
@@ -125,7 +125,7 @@ class TriageTest {
   @Test
   void every_step_is_one_short_sentence_and_none_is_a_dose() {
     for (AidStep step : HealthTables.bundled().steps()) {
-      assertThat(step.text().split("\\s+").length).as(step.text()).isLessThan(MOST_WORDS);
+      assertThat(step.text().split("\\s+").length).as(step.text()).isLessThan(MAX_WORDS);
       assertThat(step.text()).as(step.id()).endsWith(".").doesNotContain(". ");
       assertThat(TableCheck.isDose(step.text())).as(step.text()).isFalse();
       assertThat(MEDICINE.matcher(step.text()).find()).as(step.text()).isFalse();

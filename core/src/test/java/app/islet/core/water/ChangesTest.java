@@ -172,7 +172,7 @@ class ChangesTest {
     WaterState.PhWay way = sour.phWay().orElseThrow();
     assertThat(way.from() + way.steps().days() * way.steps().perDay())
         .isCloseTo(way.to(), within(1e-9));
-    assertThat(way.steps().perDay()).isPositive().isLessThanOrEqualTo(WaterState.MOST_PH_A_DAY);
+    assertThat(way.steps().perDay()).isPositive().isLessThanOrEqualTo(WaterState.MAX_PH_A_DAY);
     assertThat(axolotlWaters(one(Parameter.PH, 7.3), AXOLOTLS).phWay()).isEmpty();
     assertThat(axolotlWaters(WaterRecord.NONE, AXOLOTLS).phWay()).as("nobody tested it").isEmpty();
   }

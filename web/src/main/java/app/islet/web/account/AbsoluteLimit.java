@@ -14,8 +14,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 final class AbsoluteLimit extends OncePerRequestFilter {
   static final Duration LONGEST = Duration.ofDays(180);
 
-  private static final Pattern SHIPPED =
-      Pattern.compile("/(css|js|fonts|webjars|icons)/.*|/favicon.svg");
+  private static final Pattern SHIPPED = Pattern.compile("/files-[^/]*/.*|/icons/.*|/favicon.svg");
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {

@@ -7,7 +7,7 @@ import java.util.Locale;
 
 /** What a sign-in and a password must look like. */
 public final class Logins {
-  private static final int LEAST = 10;
+  private static final int MIN = 10;
 
   /** Of 0 to 4: found by a program in less than a hundred million guesses is too weak. */
   private static final int STRONG_ENOUGH = 2;
@@ -29,7 +29,7 @@ public final class Logins {
   /** A new password as it was typed, blanks at its ends too. */
   public static String password(Form form, String... known) {
     String password = form.untouched("password");
-    if (password.length() < LEAST || !WholePasswords.isWhole(password)) {
+    if (password.length() < MIN || !WholePasswords.isWhole(password)) {
       form.refuse(
           "password",
           "A password has 10 to 72 characters, fewer where they are not Latin letters; a few words in a row are good.");

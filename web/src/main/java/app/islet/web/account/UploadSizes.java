@@ -19,9 +19,9 @@ final class UploadSizes extends OncePerRequestFilter {
   private static final long MEGABYTE = 1024 * 1024;
 
   /** More than a page takes, so that somewhat too much is refused with a sentence. */
-  private static final long MOST_MB = 41;
+  private static final long MAX_MB = 41;
 
-  private static final long MOST_OF_A_COLLECTION_MB = 501;
+  private static final long MAX_OF_A_COLLECTION_MB = 501;
 
   @Override
   protected void doFilterInternal(
@@ -48,8 +48,8 @@ final class UploadSizes extends OncePerRequestFilter {
 
   private static long most(HttpServletRequest request) {
     return request.getRequestURI().endsWith(UploadLimits.COLLECTION) && isSignedIn()
-        ? MOST_OF_A_COLLECTION_MB
-        : MOST_MB;
+        ? MAX_OF_A_COLLECTION_MB
+        : MAX_MB;
   }
 
   private static boolean isSignedIn() {

@@ -6,10 +6,10 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 
 /** A hash reads 72 bytes; what is longer is no password, instead of being right by its begin. */
 record WholePasswords(PasswordEncoder hashes) implements PasswordEncoder {
-  static final int MOST_BYTES = 72;
+  static final int MAX_BYTES = 72;
 
   static boolean isWhole(CharSequence password) {
-    return password.toString().getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES;
+    return password.toString().getBytes(StandardCharsets.UTF_8).length <= MAX_BYTES;
   }
 
   @Override

@@ -36,14 +36,14 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 public class Books {
-  private static final int MOST_KEPT = 16;
+  private static final int MAX_KEPT = 16;
 
   private final AnimalRepository animals;
   private final PlaceRepository places;
   private final MovementRepository movements;
   private final Clock clock;
   private final TransactionTemplate reading;
-  private final Cache<Key, Ledger> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+  private final Cache<Key, Ledger> kept = Caffeine.newBuilder().maximumSize(MAX_KEPT).build();
 
   private record Key(long collectionId, long version) {}
 

@@ -41,7 +41,7 @@ public record UprightPhoto(
   static final int SMALL = 360;
 
   /** As much as a camera of 100 million pixels makes. */
-  private static final long MOST_PIXELS = 110_000_000;
+  private static final long MAX_PIXELS = 110_000_000;
 
   private static final double QUALITY = 0.85;
   private static final Set<String> FORMATS = Set.of("jpeg", "png", "webp");
@@ -105,7 +105,7 @@ public record UprightPhoto(
     }
     int width = reader.getWidth(0);
     int height = reader.getHeight(0);
-    if ((long) width * height > MOST_PIXELS) {
+    if ((long) width * height > MAX_PIXELS) {
       throw new UnusablePhotoException(
           "This has %d by %d pixels; up to 110 million can be read.".formatted(width, height));
     }

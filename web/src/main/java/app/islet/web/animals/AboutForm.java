@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 /** Where an animal came from, how old it is and of which sex, as it is typed. */
 final class AboutForm {
   private static final int LONGEST = 100;
-  private static final int MOST = 1000;
+  private static final int MAX = 1000;
 
   private AboutForm() {}
 
@@ -132,8 +132,8 @@ final class AboutForm {
       String sex = form.typed("sex");
       return new Heads(1, sex.equals("MALE") ? 1 : 0, sex.equals("FEMALE") ? 1 : 0);
     }
-    int males = form.whole("males", 0, MOST, 0);
-    int females = form.whole("females", 0, MOST, 0);
+    int males = form.whole("males", 0, MAX, 0);
+    int females = form.whole("females", 0, MAX, 0);
     if (males + females > heads) {
       form.refuse("males", Messages.text("about.too-many", males + females, heads));
       return Heads.of(heads);

@@ -57,7 +57,7 @@ record AnimalView(
   private static final double SURE_PERCENT = 95;
 
   /** Of those it was together with the latest are told. */
-  private static final int MOST_COMPANY = 12;
+  private static final int MAX_COMPANY = 12;
 
   /** Where some of them are. */
   record Home(@Nullable Long enclosureId, String place, int count) {}
@@ -122,7 +122,7 @@ record AnimalView(
         lastSeen(s),
         together.stream()
             .sorted(Comparator.comparing(Presence::from).reversed())
-            .limit(MOST_COMPANY)
+            .limit(MAX_COMPANY)
             .map(
                 p ->
                     new Together(
@@ -131,7 +131,7 @@ record AnimalView(
                         names.name(p.place()),
                         when(p.from(), p.until())))
             .toList(),
-        Math.max(0, together.size() - MOST_COMPANY),
+        Math.max(0, together.size() - MAX_COMPANY),
         KnownWords.of(s),
         AnimalHint.of(s, u),
         ledger.movements(animal.key()).isEmpty() ? "" : Messages.text("animals.undo-last"));

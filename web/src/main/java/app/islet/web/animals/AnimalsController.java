@@ -255,7 +255,7 @@ class AnimalsController {
     Animal group = animals.get(context, id);
     Census here = books.ledger(context).census(group.key(), context.today());
     String name = form.text("newName", 60, "a name");
-    int count = form.whole("taken", 1, Movement.MOST, 1);
+    int count = form.whole("taken", 1, Movement.MAX, 1);
     if (here.lines().isEmpty() || count >= here.heads()) {
       form.refuse("taken", "Of %d at most %d.".formatted(here.heads(), here.heads() - 1));
     }

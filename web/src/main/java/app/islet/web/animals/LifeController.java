@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 class LifeController {
   private static final int LONGEST_NOTE = 300;
   private static final int LONGEST_CAUSE = 60;
-  private static final double MOST = 100_000;
+  private static final double MAX = 100_000;
 
   private final Animals animals;
   private final Books books;
@@ -56,7 +56,7 @@ class LifeController {
         new LifeEvent(
             form.date("happenedOn").orElse(context.today()),
             kind,
-            form.optional("amount", Dimension.FIGURE, 0, MOST),
+            form.optional("amount", Dimension.FIGURE, 0, MAX),
             note);
     if (kind == LifeEvent.Kind.BELLY && event.amount().isEmpty() && !form.hasErrors()) {
       form.refuse("amount", Messages.text("condition.number-wanted"));

@@ -77,7 +77,7 @@ final class MoveForm {
     if (to.isEmpty()) {
       form.refuse("to", "Please say where they go, or how they left.");
     }
-    int count = animal.single() ? 1 : form.whole("moved", 1, Movement.MOST, there);
+    int count = animal.single() ? 1 : form.whole("moved", 1, Movement.MAX, there);
     if (count > there) {
       form.refuse("moved", "There are %d here; %d cannot go.".formatted(there, count));
     }

@@ -17,7 +17,7 @@ import java.util.zip.ZipFile;
  * A file that may be an archive: nothing of it is believed, and no part of it is read without end.
  */
 final class ArchiveFile implements AutoCloseable {
-  private static final int MOST_ENTRIES = 200_000;
+  private static final int MAX_ENTRIES = 200_000;
   private static final int MEGABYTE = 1 << 20;
 
   /** A large photo, or a design. */
@@ -38,9 +38,9 @@ final class ArchiveFile implements AutoCloseable {
   static ArchiveFile open(Path file) {
     try {
       ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8);
-      if (zip.size() > MOST_ENTRIES) {
+      if (zip.size() > MAX_ENTRIES) {
         zip.close();
-        throw refused(Descriptor.PATH, 1, "more than %d files are in it".formatted(MOST_ENTRIES));
+        throw refused(Descriptor.PATH, 1, "more than %d files are in it".formatted(MAX_ENTRIES));
       }
       return new ArchiveFile(zip);
     } catch (IOException | IllegalArgumentException e) {

@@ -31,7 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class TakeIn {
   private static final int AT_A_TIME = 500;
-  private static final int MOST_PEOPLE = 1000;
+  private static final int MAX_PEOPLE = 1000;
 
   private final JdbcTemplate sql;
   private final Entities entities;
@@ -110,11 +110,11 @@ public class TakeIn {
         List.of("id", "name"),
         line -> {
           String name = CsvCell.read(Objects.requireNonNullElse(line.get("name"), ""));
-          if (read.size() == MOST_PEOPLE) {
+          if (read.size() == MAX_PEOPLE) {
             throw ArchiveFile.refused(
                 Descriptor.PEOPLE,
                 line.getRecordNumber() + 1,
-                "more than %d people are in it".formatted(MOST_PEOPLE));
+                "more than %d people are in it".formatted(MAX_PEOPLE));
           }
           if (name.isBlank() || name.length() > 60 || name.indexOf('\0') >= 0) {
             throw ArchiveFile.refused(

@@ -224,7 +224,7 @@ class BoardController {
       CollectionContext context, long place, Form form, Reply reply, String address) {
     TubRecord tub = batches.tub(context, place);
     String animal = String.valueOf(batches.get(context, tub.batchId()).animalId());
-    int count = form.whole("count", 1, Movement.MOST, 1);
+    int count = form.whole("count", 1, Movement.MAX, 1);
     String cause = form.typed("cause");
     if (cause.length() > LONGEST_CAUSE) {
       form.refuse("cause", "At most %d characters, please.".formatted(LONGEST_CAUSE));

@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @RequestMapping("/c/{collection}/rearing/batches/{id}")
 class CountController {
   private static final int LONGEST_CAUSE = 60;
-  private static final int MOST = Movement.MOST / 10;
+  private static final int MAX = Movement.MAX / 10;
 
   private final Batches batches;
   private final BatchStates states;
@@ -109,7 +109,7 @@ class CountController {
   }
 
   private Entry entry(CollectionContext context, long id, Form form, Reply reply, int least) {
-    int count = form.whole("count", least, MOST, -1);
+    int count = form.whole("count", least, MAX, -1);
     return new Entry(
         context,
         states.of(context, id),

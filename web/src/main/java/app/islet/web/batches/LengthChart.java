@@ -21,7 +21,7 @@ import java.util.TreeMap;
  */
 record LengthChart(String svg, List<String> rows) {
   private static final int TICKS = 4;
-  private static final int LEAST_DAYS = 7;
+  private static final int MIN_DAYS = 7;
 
   static LengthChart of(List<TubEvent> measured, LocalDate since, Units u) {
     NavigableMap<Integer, Sizes> byDay = new TreeMap<>();
@@ -32,7 +32,7 @@ record LengthChart(String svg, List<String> rows) {
     if (byDay.isEmpty()) {
       return new LengthChart("", List.of());
     }
-    int days = Math.max(LEAST_DAYS, byDay.lastKey());
+    int days = Math.max(MIN_DAYS, byDay.lastKey());
     double[] smallest = new double[days + 1];
     double[] largest = new double[days + 1];
     Arrays.fill(smallest, Double.NaN);

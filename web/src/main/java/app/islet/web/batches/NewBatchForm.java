@@ -35,7 +35,7 @@ record NewBatchForm(
     List<EnclosureRecord> enclosures,
     List<Room> rooms) {
   private static final int LONGEST_NAME = 60;
-  private static final int MOST_TUBS = 500;
+  private static final int MAX_TUBS = 500;
   private static final String EGGS = "EGGS";
   private static final String YOUNG = "YOUNG";
   private static final String ROOM = "room-";
@@ -128,7 +128,7 @@ record NewBatchForm(
     if (form.typed("count").isEmpty()) {
       form.refuse("count", Messages.text("rearing.say-how-many"));
     }
-    int count = form.whole("count", 1, Movement.MOST / 10, 1);
+    int count = form.whole("count", 1, Movement.MAX / 10, 1);
     boolean eggs = form.typed("what").equals(EGGS);
     LocalDate day = form.date("day").orElse(context.today());
     if (day.isAfter(context.today())) {
@@ -137,7 +137,7 @@ record NewBatchForm(
     if (form.typed("batchName").length() > LONGEST_NAME) {
       form.refuse("batchName", "At most %d characters, please.".formatted(LONGEST_NAME));
     }
-    int tubs = form.whole("tubs", 1, MOST_TUBS, 0);
+    int tubs = form.whole("tubs", 1, MAX_TUBS, 0);
     if (form.hasErrors() || sheet.isEmpty()) {
       return Optional.empty();
     }
@@ -148,8 +148,8 @@ record NewBatchForm(
             .orElse(guide.usual(sheet.get()));
     TubRecord.TubSize size = size(housing, count, eggs);
     int needed = tubs > 0 ? tubs : eggs ? 1 : needed(housing, size, count);
-    if (needed > MOST_TUBS) {
-      form.refuse("tubs", Messages.text("rearing.too-many-tubs", needed, MOST_TUBS));
+    if (needed > MAX_TUBS) {
+      form.refuse("tubs", Messages.text("rearing.too-many-tubs", needed, MAX_TUBS));
     }
     NewBatch batch =
         new NewBatch(

@@ -33,7 +33,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/c/{collection}/rearing/batches/{id}/share")
 class ShareController {
-  private static final int MOST_TUBS = 500;
+  private static final int MAX_TUBS = 500;
   private static final String TAKE = "take-";
   private static final String INTO = "into-";
 
@@ -162,7 +162,7 @@ class ShareController {
     List<String> into = new ArrayList<>();
     for (BatchState.TubNow now : state.tubs()) {
       String key = now.record().key();
-      int take = form.whole(TAKE + key, 0, Movement.MOST / 10, 0);
+      int take = form.whole(TAKE + key, 0, Movement.MAX / 10, 0);
       if (take > now.animals()) {
         form.refuse(TAKE + key, Messages.text("rearing.only-so-many", now.animals()));
       }
@@ -173,7 +173,7 @@ class ShareController {
         into.add(key);
       }
     }
-    int newTubs = form.whole("newTubs", 0, MOST_TUBS, 0);
+    int newTubs = form.whole("newTubs", 0, MAX_TUBS, 0);
     if (taken.isEmpty()) {
       form.refuse("total", Messages.text("rearing.take-some"));
     }

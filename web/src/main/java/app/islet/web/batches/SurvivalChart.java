@@ -18,7 +18,7 @@ record SurvivalChart(String svg, List<String> rows, List<Key> keys) {
   record Key(String css, String name) {}
 
   private static final int TICKS = 4;
-  private static final int MOST_EARLIER = 2;
+  private static final int MAX_EARLIER = 2;
   private static final String[] EARLIER_CSS = {"c-box", "c-room"};
   private static final double PERCENT = 100;
 
@@ -26,7 +26,7 @@ record SurvivalChart(String svg, List<String> rows, List<Key> keys) {
     List<BatchState> beside =
         finished.stream()
             .filter(f -> !f.batch().id().equals(batch.batch().id()))
-            .limit(MOST_EARLIER)
+            .limit(MAX_EARLIER)
             .toList();
     SurvivalCurve own = curve(batch);
     List<SurvivalCurve> others = beside.stream().map(SurvivalChart::curve).toList();

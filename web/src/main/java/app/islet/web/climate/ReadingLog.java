@@ -23,7 +23,7 @@ import org.apache.commons.csv.CSVRecord;
  * @param problems each refused line with its number and the reason; nothing is read then
  */
 record ReadingLog(List<Reading> readings, List<String> problems) {
-  static final int MOST_LINES = 5000;
+  static final int MAX_LINES = 5000;
   private static final String WANTED =
       "a line should be time, water, room, as in 2026-03-01 08:00, 21.4, 19.8";
 
@@ -41,10 +41,10 @@ record ReadingLog(List<Reading> readings, List<String> problems) {
     LocalDateTime first = null;
     try (CSVParser lines = CSVParser.parse(new StringReader(text), format)) {
       for (CSVRecord line : lines) {
-        if (problems.size() >= 20 || readings.size() >= MOST_LINES) {
+        if (problems.size() >= 20 || readings.size() >= MAX_LINES) {
           problems.add(
               "line %d: no more is read than %d lines"
-                  .formatted(line.getRecordNumber(), MOST_LINES));
+                  .formatted(line.getRecordNumber(), MAX_LINES));
           break;
         }
         if (line.size() != 3) {

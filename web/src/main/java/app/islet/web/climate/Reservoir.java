@@ -20,7 +20,7 @@ import java.util.OptionalDouble;
  * @param lasts words; empty where nothing was asked
  */
 record Reservoir(Field holds, String lasts) {
-  private static final double MOST_L = 1000;
+  private static final double MAX_L = 1000;
 
   /** Nothing where nothing evaporates. */
   static Optional<Reservoir> of(EnclosureSnapshot state, Form form, Units u) {
@@ -34,7 +34,7 @@ record Reservoir(Field holds, String lasts) {
 
   private static Reservoir of(
       EnclosureSnapshot state, Climate.WaterClimate water, Form form, Units u) {
-    OptionalDouble holds = form.optional("holds", Dimension.VOLUME, 0.1, MOST_L);
+    OptionalDouble holds = form.optional("holds", Dimension.VOLUME, 0.1, MAX_L);
     Field field =
         Field.of(
             form,

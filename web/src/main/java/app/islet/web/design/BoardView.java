@@ -23,14 +23,14 @@ record BoardView(
     boolean depths,
     boolean current) {
   static final BoardView TODAY = new BoardView(OptionalDouble.empty(), 0, -1, false, false, false);
-  private static final int MOST_MONTHS = 120;
+  private static final int MAX_MONTHS = 120;
 
   /** What the sliders beside the drawing say; what makes no sense is left out. */
   static BoardView read(Form form) {
     Form own = form.again();
     return new BoardView(
         own.optional("cut", Dimension.LENGTH, 0, 2000),
-        own.whole("ahead", 0, MOST_MONTHS, 0),
+        own.whole("ahead", 0, MAX_MONTHS, 0),
         own.whole("whose", 0, 200, -1),
         own.flag("lamps"),
         own.flag("depths"),

@@ -11,20 +11,20 @@ import java.util.stream.Collectors;
 final class ClashWords {
   private static final Pattern ROW = Pattern.compile("([plg])(\\d+)-(.*)");
   private static final Pattern CHOICE = Pattern.compile("[A-Z_]{2,}");
-  private static final int MOST = 6;
+  private static final int MAX = 6;
 
   private ClashWords() {}
 
   static String sentence(List<FormMerge.Clash> clashes) {
     String all =
         clashes.stream()
-            .limit(MOST)
+            .limit(MAX)
             .map(
                 c ->
                     Messages.text(
                         "design.clash", label(c.field()), value(c.theirs()), value(c.mine())))
             .collect(Collectors.joining("; "));
-    String more = clashes.size() > MOST ? Messages.text("design.clash-more") : "";
+    String more = clashes.size() > MAX ? Messages.text("design.clash-more") : "";
     return Messages.text("design.clashes", all + more);
   }
 

@@ -22,7 +22,7 @@ import java.util.Optional;
  */
 final class PlacedFurnishingForm {
   private static final String COUNT = "parts";
-  private static final int MOST = 200;
+  private static final int MAX = 200;
 
   private PlacedFurnishingForm() {}
 
@@ -64,7 +64,7 @@ final class PlacedFurnishingForm {
   }
 
   private static int rows(Form form) {
-    return form.whole(COUNT, 0, MOST, 0);
+    return form.whole(COUNT, 0, MAX, 0);
   }
 
   static List<Furnishing> read(Form form) {

@@ -33,7 +33,7 @@ import tools.jackson.databind.ObjectMapper;
 @Component
 class PreviewSocket extends TextWebSocketHandler {
   /** Room for a form of a thousand parts. */
-  private static final int MOST_CHARACTERS = 1_000_000;
+  private static final int MAX_CHARACTERS = 1_000_000;
 
   private static final Duration ASKED_AGAIN_AFTER = Duration.ofSeconds(5);
   private static final TypeReference<Map<String, String>> FORM = new TypeReference<>() {};
@@ -83,7 +83,7 @@ class PreviewSocket extends TextWebSocketHandler {
 
   @Override
   public void afterConnectionEstablished(WebSocketSession line) {
-    line.setTextMessageSizeLimit(MOST_CHARACTERS);
+    line.setTextMessageSizeLimit(MAX_CHARACTERS);
   }
 
   @Override

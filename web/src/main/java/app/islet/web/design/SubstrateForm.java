@@ -26,9 +26,9 @@ import java.util.Map;
 final class SubstrateForm {
   private static final String LAYERS = "layers";
   private static final String POINTS = "points";
-  private static final int MOST_LAYERS = 10;
-  private static final int MOST_POINTS = 50;
-  private static final double LEAST_LAYER_CM = 0.5;
+  private static final int MAX_LAYERS = 10;
+  private static final int MAX_POINTS = 50;
+  private static final double MIN_LAYER_CM = 0.5;
   private static final double NEW_LAYER_CM = 3;
 
   private SubstrateForm() {}
@@ -66,7 +66,7 @@ final class SubstrateForm {
     double depth = form.number("groundDepth", Dimension.LENGTH, 0, Vessel.MAX_CM);
     var grain = form.optional("grain", Dimension.THICKNESS, 0.01, 500);
     List<Layer> below = new ArrayList<>();
-    for (int n = 0; n < rows(form, LAYERS, MOST_LAYERS); n++) {
+    for (int n = 0; n < rows(form, LAYERS, MAX_LAYERS); n++) {
       below.add(
           new Layer(
               form.choice(
@@ -81,7 +81,7 @@ final class SubstrateForm {
               .formatted(Quantity.cm(under).text(form.units())));
     }
     List<Point> points = new ArrayList<>();
-    for (int n = 0; n < rows(form, POINTS, MOST_POINTS); n++) {
+    for (int n = 0; n < rows(form, POINTS, MAX_POINTS); n++) {
       String rise = "g" + n + "-rise";
       Point point =
           new Point(
@@ -117,7 +117,7 @@ final class SubstrateForm {
   static List<FormRow> layers(Form form) {
     Fields fields = Fields.of(form, "layer");
     List<FormRow> rows = new ArrayList<>();
-    for (int n = 0; n < rows(form, LAYERS, MOST_LAYERS); n++) {
+    for (int n = 0; n < rows(form, LAYERS, MAX_LAYERS); n++) {
       String key = "l" + n + "-";
       SubstrateMaterial material =
           form.choice(key + "material", SubstrateMaterial.class, SubstrateMaterial.DRAINAGE);
@@ -144,7 +144,7 @@ final class SubstrateForm {
   static List<FormRow> points(Form form) {
     Fields fields = Fields.of(form, "point");
     List<FormRow> rows = new ArrayList<>();
-    for (int n = 0; n < rows(form, POINTS, MOST_POINTS); n++) {
+    for (int n = 0; n < rows(form, POINTS, MAX_POINTS); n++) {
       String key = "g" + n + "-";
       rows.add(
           FormRow.of(
@@ -167,7 +167,7 @@ final class SubstrateForm {
     double rim = e.vessel().heightCm();
     double rises = e.ground().points().stream().mapToDouble(Point::riseCm).max().orElse(0);
     double room = rim - e.ground().depthCm() - rises;
-    if (room < LEAST_LAYER_CM) {
+    if (room < MIN_LAYER_CM) {
       throw new IllegalArgumentException("the ground fills the vessel already");
     }
     double thick = Math.min(NEW_LAYER_CM, room);

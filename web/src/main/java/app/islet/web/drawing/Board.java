@@ -7,10 +7,10 @@ import app.islet.core.enclosure.Furnishing;
  * Where the working drawings lie on their sheet: section and plan share the scale and the left end.
  */
 record Board(double scale, double width, double left, double top) {
-  private static final double MOST_WIDE = 880;
+  private static final double MAX_WIDE = 880;
 
   /** Narrower there is no room for the words. */
-  private static final double LEAST_WIDE = 380;
+  private static final double MIN_WIDE = 380;
 
   private static final double MARGIN = 84;
   private static final double TOP = 62;
@@ -26,11 +26,11 @@ record Board(double scale, double width, double left, double top) {
     double high = highestCm(e);
     double scale =
         Math.min(
-            (MOST_WIDE - 2 * MARGIN) / e.vessel().lengthCm(),
+            (MAX_WIDE - 2 * MARGIN) / e.vessel().lengthCm(),
             (HEIGHT - TOP - BOTTOM - PLAN_EDGES) / (high + e.vessel().widthCm()));
     double over = high - e.vessel().heightCm();
     double inside = e.vessel().lengthCm() * scale;
-    double width = Math.max(LEAST_WIDE, inside + 2 * MARGIN);
+    double width = Math.max(MIN_WIDE, inside + 2 * MARGIN);
     return new Board(scale, width, (width - inside) / 2, TOP + over * scale);
   }
 

@@ -32,7 +32,7 @@ public final class LampOverlay {
   /** A letter of a label is so wide, about. */
   private static final double LETTER_PX = 9.5;
 
-  private static final int MOST_CELLS = 120;
+  private static final int MAX_CELLS = 120;
 
   private final Assessment assessment;
   private final Enclosure e;
@@ -94,7 +94,7 @@ public final class LampOverlay {
     UvField field = assessment.situation().uvField();
     double length = e.vessel().lengthCm();
     double high = e.vessel().heightCm();
-    double cell = Math.max(CELL_CM, Math.max(length, high) / MOST_CELLS);
+    double cell = Math.max(CELL_CM, Math.max(length, high) / MAX_CELLS);
     double across = e.vessel().widthCm() / 2;
     svg.open("g", "class", "o-uv");
     for (double z = 0; z < high; z += cell) {

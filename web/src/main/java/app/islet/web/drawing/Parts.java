@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 /** How each kind of part is drawn, from the side and from above. */
 final class Parts {
   /** Thinner than this nobody sees or grasps it. */
-  private static final double LEAST_PX = 3;
+  private static final double MIN_PX = 3;
 
   private static final Pattern COUNTED = Pattern.compile("^.*-(\\d+)$");
 
@@ -55,11 +55,10 @@ final class Parts {
       DoubleUnaryOperator x,
       DoubleUnaryOperator y) {
     double left = x.applyAsDouble(part.leftCm());
-    double right = Math.max(left + LEAST_PX, x.applyAsDouble(part.leftCm() + part.spanX()));
+    double right = Math.max(left + MIN_PX, x.applyAsDouble(part.leftCm() + part.spanX()));
     boolean floats = part.kind().floats();
     double top = y.applyAsDouble(floats ? lineCm + part.topCm() - part.bottomCm() : part.topCm());
-    double bottom =
-        Math.max(top + LEAST_PX, y.applyAsDouble(floats ? lineCm - 1 : part.bottomCm()));
+    double bottom = Math.max(top + MIN_PX, y.applyAsDouble(floats ? lineCm - 1 : part.bottomCm()));
     open(svg, part, css);
     switch (part.kind().form()) {
       case PLANK, BANK -> slope(svg, part, left, right, top, bottom);
@@ -148,9 +147,9 @@ final class Parts {
   /** From above. */
   static void plan(Svg svg, Furnishing part, DoubleUnaryOperator x, DoubleUnaryOperator y) {
     double left = x.applyAsDouble(part.xCm());
-    double right = Math.max(left + LEAST_PX, x.applyAsDouble(part.xCm() + part.lengthCm()));
+    double right = Math.max(left + MIN_PX, x.applyAsDouble(part.xCm() + part.lengthCm()));
     double back = y.applyAsDouble(part.yCm());
-    double front = Math.max(back + LEAST_PX, y.applyAsDouble(part.yCm() + part.widthCm()));
+    double front = Math.max(back + MIN_PX, y.applyAsDouble(part.yCm() + part.widthCm()));
     open(svg, part, "");
     String turn =
         "rotate(%s %s %s)"

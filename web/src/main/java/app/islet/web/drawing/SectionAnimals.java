@@ -6,7 +6,7 @@ import app.islet.core.enclosure.Land;
 
 /** Those who live there, at their size, doing what they do there. */
 final class SectionAnimals extends SectionLayer {
-  private static final int MOST_ANIMALS_DRAWN = 12;
+  private static final int MAX_ANIMALS_DRAWN = 12;
 
   SectionAnimals(SectionSheet sheet) {
     super(sheet);
@@ -16,7 +16,7 @@ final class SectionAnimals extends SectionLayer {
   void draw() {
     int drawn = 0;
     for (Resident resident : assessment.residents()) {
-      for (int i = 0; i < resident.count() && drawn < MOST_ANIMALS_DRAWN; i++) {
+      for (int i = 0; i < resident.count() && drawn < MAX_ANIMALS_DRAWN; i++) {
         animal(resident, drawn++);
       }
     }

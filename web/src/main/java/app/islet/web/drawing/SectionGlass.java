@@ -7,8 +7,8 @@ final class SectionGlass extends SectionLayer {
   /** Where nobody said how thick the panes are, mm. */
   private static final double USUAL_PANE_MM = 6;
 
-  private static final double LEAST_PX = 2;
-  private static final double LEAST_WORKING_PX = 5;
+  private static final double MIN_PX = 2;
+  private static final double MIN_WORKING_PX = 5;
 
   SectionGlass(SectionSheet sheet) {
     super(sheet);
@@ -66,7 +66,7 @@ final class SectionGlass extends SectionLayer {
 
   private double thickPx() {
     double mm = enclosure.vessel().walls().paneMm().orElse(USUAL_PANE_MM);
-    return Math.max(small ? LEAST_PX : LEAST_WORKING_PX, mm / 10 * scale);
+    return Math.max(small ? MIN_PX : MIN_WORKING_PX, mm / 10 * scale);
   }
 
   private void lid() {

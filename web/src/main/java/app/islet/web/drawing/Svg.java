@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
  * Writes SVG. Numbers have at most two places and a point, so that a drawing repeats byte for byte.
  */
 final class Svg {
-  private static final double MOST = 1e9;
+  private static final double MAX = 1e9;
 
   /** What XML 1.0 does not allow: a file with it is none. */
   private static final Pattern NOT_XML =
@@ -74,7 +74,7 @@ final class Svg {
   }
 
   static String number(double value) {
-    if (!(Math.abs(value) < MOST)) {
+    if (!(Math.abs(value) < MAX)) {
       throw new IllegalArgumentException("no place in a drawing: " + value);
     }
     long hundredths = Math.round(value * 100);

@@ -15,8 +15,8 @@ public record TubPicture(double lengthCm, double waterCm, double youngCm, int co
   private static final double WIDTH = 140;
   private static final double HEIGHT = 58;
   private static final double EDGE = 4;
-  private static final int MOST_DRAWN = 12;
-  private static final double LEAST_PX = 7;
+  private static final int MAX_DRAWN = 12;
+  private static final double MIN_PX = 7;
 
   /** Who is in it. */
   public enum Kind {
@@ -68,9 +68,9 @@ public record TubPicture(double lengthCm, double waterCm, double youngCm, int co
   }
 
   private void drawYoung(Svg svg, Silhouette shape, double left, double width, double scale) {
-    double size = Math.max(LEAST_PX, Math.min(youngCm * scale, width * .7));
+    double size = Math.max(MIN_PX, Math.min(youngCm * scale, width * .7));
     int fit = Math.max(1, (int) (width / (size * 1.1)));
-    int drawn = Math.min(Math.min(count, MOST_DRAWN), kind == Kind.EGGS ? MOST_DRAWN : fit);
+    int drawn = Math.min(Math.min(count, MAX_DRAWN), kind == Kind.EGGS ? MAX_DRAWN : fit);
     for (int i = 0; i < drawn; i++) {
       double x = left + width * (i + .5) / drawn;
       double y = HEIGHT - EDGE - 3 - (i % 2 == 0 || drawn < 3 ? 0 : 3);

@@ -37,8 +37,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/c/{collection}/health/bath/{enclosure}")
 class BathController {
-  private static final int MOST_AT_ONCE = 20;
-  private static final int MOST_MIN = 240;
+  private static final int MAX_AT_ONCE = 20;
+  private static final int MAX_MIN = 240;
 
   private final Snapshots snapshots;
   private final LifeLog life;
@@ -71,9 +71,9 @@ class BathController {
         crabs.stream()
             .filter(o -> who == null ? mayBathe(context, o) : who.contains(o.record().id()))
             .toList();
-    int together = Math.max(1, Math.min(MOST_AT_ONCE, atOnce));
-    int bath = Math.max(1, Math.min(MOST_MIN, bathMin));
-    int dry = Math.max(1, Math.min(MOST_MIN, dryMin));
+    int together = Math.max(1, Math.min(MAX_AT_ONCE, atOnce));
+    int bath = Math.max(1, Math.min(MAX_MIN, bathMin));
+    int dry = Math.max(1, Math.min(MAX_MIN, dryMin));
     List<BathTimetable.Bather> bathers = chosen.stream().flatMap(o -> bathers(o).stream()).toList();
     model.addAttribute("state", state);
     model.addAttribute(
@@ -194,7 +194,7 @@ class BathController {
     if (bathed.isEmpty()) {
       return reply.notDone(Messages.text("health.bath.choose"), address);
     }
-    int minutes = form.whole("bathMin", 1, MOST_MIN, 3);
+    int minutes = form.whole("bathMin", 1, MAX_MIN, 3);
     for (EnclosureSnapshot.Occupant o : bathed) {
       life.add(
           context,

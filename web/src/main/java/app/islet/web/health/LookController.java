@@ -38,7 +38,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/c/{collection}/health")
 class LookController {
-  private static final int MOST_DAYS = 365;
+  private static final int MAX_DAYS = 365;
 
   private final Patients patients;
   private final Residents residents;
@@ -105,7 +105,7 @@ class LookController {
         .map(Sign::id)
         .filter(sign -> signs != null && signs.contains(sign))
         .forEach(chosen::add);
-    int since = Math.max(1, Math.min(MOST_DAYS, day));
+    int since = Math.max(1, Math.min(MAX_DAYS, day));
     model.addAttribute("patient", patient);
     model.addAttribute("who", patient.animal().name());
     model.addAttribute("stage", patient.resident().stage().name());
@@ -165,7 +165,7 @@ class LookController {
       return reply.notDone(
           Messages.text("health.choose-sign"), context.path("/health/animals/" + id));
     }
-    int day = form.whole("day", 1, MOST_DAYS, 1);
+    int day = form.whole("day", 1, MAX_DAYS, 1);
     HealthCase written =
         log.report(
             context,

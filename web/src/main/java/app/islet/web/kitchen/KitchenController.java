@@ -33,8 +33,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @RequestMapping("/c/{collection}/kitchen")
 class KitchenController {
   private static final int DAYS = 14;
-  private static final int MOST_KEPT_DAYS = 3650;
-  private static final double MOST = 1_000_000;
+  private static final int MAX_KEPT_DAYS = 3650;
+  private static final double MAX = 1_000_000;
   private static final String PIECES = "pieces:";
 
   private final Supplies supplies;
@@ -68,12 +68,12 @@ class KitchenController {
     boolean counted = supply.need().sample().counted();
     double amount =
         counted
-            ? form.number("amount", Dimension.COUNT, 1, MOST)
-            : form.number("amount", Dimension.MASS, 0.1, MOST);
+            ? form.number("amount", Dimension.COUNT, 1, MAX)
+            : form.number("amount", Dimension.MASS, 0.1, MAX);
     int keeps = supply.keeping().map(FoodKeeping::keepsDays).orElse(DAYS);
     LocalDate today = context.today();
     LocalDate until = form.date("goodUntil").orElse(today.plusDays(keeps));
-    if (until.isBefore(today) || until.isAfter(today.plusDays(MOST_KEPT_DAYS))) {
+    if (until.isBefore(today) || until.isAfter(today.plusDays(MAX_KEPT_DAYS))) {
       form.refuse("goodUntil", "A day from today on, please: what is past it is thrown away.");
     }
     if (form.hasErrors()) {
@@ -91,7 +91,7 @@ class KitchenController {
             .findFirst()
             .orElseThrow(() -> new NotFoundException("nothing in stock of that number"));
     Dimension dimension = item.food().counted() ? Dimension.COUNT : Dimension.MASS;
-    double amount = form.number("left", dimension, 0, MOST);
+    double amount = form.number("left", dimension, 0, MAX);
     if (form.hasErrors()) {
       return reply.notDone(String.join(" ", form.errors().values()), address(context));
     }

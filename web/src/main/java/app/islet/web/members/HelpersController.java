@@ -27,8 +27,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @RequestMapping("/c/{collection}/helpers")
 class HelpersController {
   private static final int USUAL_DAYS = 14;
-  private static final int MOST_DAYS = 400;
-  private static final int MOST_OF_A_CONTACT = 400;
+  private static final int MAX_DAYS = 400;
+  private static final int MAX_OF_A_CONTACT = 400;
 
   private final HelperLinks links;
   private final CollectionStore collections;
@@ -59,9 +59,8 @@ class HelpersController {
     String name = form.text("helper", 60, "a name for the helper");
     LocalDate today = context.today();
     LocalDate lastDay = form.date("lastDay").orElse(today.plusDays(USUAL_DAYS));
-    if (lastDay.isBefore(today) || lastDay.isAfter(today.plusDays(MOST_DAYS))) {
-      form.refuse(
-          "lastDay", "A day from today to %s, please.".formatted(today.plusDays(MOST_DAYS)));
+    if (lastDay.isBefore(today) || lastDay.isAfter(today.plusDays(MAX_DAYS))) {
+      form.refuse("lastDay", "A day from today to %s, please.".formatted(today.plusDays(MAX_DAYS)));
     }
     if (form.hasErrors()) {
       return reply.refused(page(context, form, model));
@@ -80,11 +79,11 @@ class HelpersController {
   String contact(CollectionContext context, Form form, Model model, Reply reply) {
     context.require(Role.KEEPER);
     String contact = form.typed("contact");
-    if (contact.length() > MOST_OF_A_CONTACT) {
+    if (contact.length() > MAX_OF_A_CONTACT) {
       form.refuse(
           "contact",
           "At most %d characters, please; this has %d."
-              .formatted(MOST_OF_A_CONTACT, contact.length()));
+              .formatted(MAX_OF_A_CONTACT, contact.length()));
       return reply.refused(page(context, form, model));
     }
     if (form.hasErrors()) {

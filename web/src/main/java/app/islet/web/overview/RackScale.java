@@ -8,10 +8,10 @@ import java.util.List;
 record RackScale(double pixelsPerCm) {
   private static final double RACK_PIXELS = 860;
   private static final double GAP_CM = 14;
-  private static final double MOST_PIXELS_PER_CM = 2.2;
+  private static final double MAX_PIXELS_PER_CM = 2.2;
 
   /** Smaller than this one cannot see what is what. */
-  private static final double LEAST_PIXELS_PER_CM = 0.9;
+  private static final double MIN_PIXELS_PER_CM = 0.9;
 
   /** From so many times as large on a room has its own scale. */
   private static final double WORTH_IT = 1.5;
@@ -24,9 +24,9 @@ record RackScale(double pixelsPerCm) {
         rooms.stream()
             .mapToDouble(room -> room.stream().mapToDouble(s -> s.lengthCm() + GAP_CM).sum())
             .max()
-            .orElse(RACK_PIXELS / MOST_PIXELS_PER_CM);
+            .orElse(RACK_PIXELS / MAX_PIXELS_PER_CM);
     return new RackScale(
-        Math.max(LEAST_PIXELS_PER_CM, Math.min(MOST_PIXELS_PER_CM, RACK_PIXELS / widestCm)));
+        Math.max(MIN_PIXELS_PER_CM, Math.min(MAX_PIXELS_PER_CM, RACK_PIXELS / widestCm)));
   }
 
   /** How much larger its glyph is shown than it was drawn. */

@@ -11,9 +11,9 @@ import org.springframework.stereotype.Component;
 /** Whether species fit rooms, worked out once for each room. */
 @Component
 class Fits {
-  private static final int MOST_KEPT = 2000;
+  private static final int MAX_KEPT = 2000;
 
-  private final Cache<Key, Fit> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+  private final Cache<Key, Fit> kept = Caffeine.newBuilder().maximumSize(MAX_KEPT).build();
 
   /** A keeper's own sheet may change under its id. */
   private record Key(String id, int content, Site site, boolean chiller, LocalDate day) {}

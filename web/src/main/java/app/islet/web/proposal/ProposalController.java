@@ -50,7 +50,7 @@ class ProposalController {
   private static final double WIDEST_PX = 330;
 
   private static final double TALLEST_PX = 210;
-  private static final int MOST_OTHERS = 8;
+  private static final int MAX_OTHERS = 8;
 
   private final CareSheetStore sheets;
   private final Rooms rooms;
@@ -177,7 +177,7 @@ class ProposalController {
         .filter(s -> !s.id().equals(sheet.id()))
         .sorted(Comparator.comparing(s -> s.group() != sheet.group()))
         .filter(s -> fits.of(s, asked.site(), asked.chiller(), context.today()).home().isPresent())
-        .limit(MOST_OTHERS)
+        .limit(MAX_OTHERS)
         .map(s -> new Other(s.id(), s.name()))
         .toList();
   }

@@ -29,8 +29,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/new/{species}/where")
 class WhereController {
-  private static final int MOST_LOOKED_AT = 100;
-  private static final int MOST_SHOWN = 12;
+  private static final int MAX_LOOKED_AT = 100;
+  private static final int MAX_SHOWN = 12;
   private static final double GLYPH_WIDE = 150;
   private static final double GLYPH_TALL = 90;
 
@@ -71,17 +71,17 @@ class WhereController {
     List<EnclosureRecord> all = enclosures.all(context);
     model.addAttribute(
         "places",
-        snapshots.all(context, all.stream().limit(MOST_LOOKED_AT).toList()).stream()
+        snapshots.all(context, all.stream().limit(MAX_LOOKED_AT).toList()).stream()
             .map(
                 state ->
                     new Ranked(state, Placement.of(state.assessment().situation(), asked.who())))
             .sorted(Comparator.comparing(Ranked::placement, Placement.BEST_FIRST))
-            .limit(MOST_SHOWN)
+            .limit(MAX_SHOWN)
             .map(ranked -> place(ranked, context.units()))
             .toList());
     model.addAttribute("who", asked.who().words());
     model.addAttribute("species", sheet.id());
-    model.addAttribute("lookedAt", Math.min(MOST_LOOKED_AT, all.size()));
+    model.addAttribute("lookedAt", Math.min(MAX_LOOKED_AT, all.size()));
     model.addAttribute("thereAre", all.size());
     return "proposal/where";
   }

@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/c/{collection}/new")
 class WhoController {
-  private static final int MOST_COMPARED = 4;
+  private static final int MAX_COMPARED = 4;
 
   private final CareSheetStore sheets;
   private final Rooms rooms;
@@ -77,7 +77,7 @@ class WhoController {
         species.stream()
             .distinct()
             .flatMap(id -> sheets.library(context).find(id).stream())
-            .limit(MOST_COMPARED)
+            .limit(MAX_COMPARED)
             .map(sheet -> fits.of(sheet, site, true, context.today()))
             .map(fit -> FitView.of(fit, site, power, context.units()))
             .toList());

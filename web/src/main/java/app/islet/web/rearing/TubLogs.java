@@ -29,7 +29,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** What was done to tubs. Helpers add to it; what it tells of a tub is kept by its version. */
 @Service
 public class TubLogs {
-  private static final int MOST_KEPT = 20_000;
+  private static final int MAX_KEPT = 20_000;
 
   /** A phone may be without a network for so long before what it has kept is sent. */
   private static final Duration LONGEST_AWAY = Duration.ofDays(30);
@@ -47,7 +47,7 @@ public class TubLogs {
   private final TubRepository tubs;
   private final TubEntryRepository entries;
   private final Clock clock;
-  private final Cache<Key, TubLog> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+  private final Cache<Key, TubLog> kept = Caffeine.newBuilder().maximumSize(MAX_KEPT).build();
 
   private record Key(long placeId, long version, LocalDate today, ZoneId zone) {}
 

@@ -48,7 +48,7 @@ import org.springframework.web.server.ResponseStatusException;
 @RequestMapping("/c/{collection}/enclosures/{id}/residents")
 class ResidentsController {
   /** A table of more cannot be read, and takes long to work out. */
-  private static final int MOST_IN_MATRIX = 24;
+  private static final int MAX_IN_MATRIX = 24;
 
   /** What animals are lost by most often; any other is typed on the animal's own page. */
   private static final List<String> CAUSES =
@@ -258,7 +258,7 @@ class ResidentsController {
   record Common(String what, String text, boolean left) {}
 
   private static void addCompatibility(EnclosureSnapshot state, Units u, Model model) {
-    List<Resident> residents = state.residents().stream().limit(MOST_IN_MATRIX).toList();
+    List<Resident> residents = state.residents().stream().limit(MAX_IN_MATRIX).toList();
     model.addAttribute("matrixLeavesOut", state.residents().size() - residents.size());
     Compatibility compatibility = Compatibility.of(residents);
     model.addAttribute("names", residents.stream().map(Resident::name).toList());

@@ -11,9 +11,9 @@ import org.springframework.stereotype.Service;
 /** What fails as the residents grow, worked out once for each version of an enclosure. */
 @Service
 class Outlooks {
-  private static final int MOST_KEPT = 500;
+  private static final int MAX_KEPT = 500;
 
-  private final Cache<Key, Outlook> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+  private final Cache<Key, Outlook> kept = Caffeine.newBuilder().maximumSize(MAX_KEPT).build();
 
   private record Key(SnapshotKey snapshot, int months) {}
 

@@ -20,8 +20,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/c/{collection}/rounds/helper-sheet")
 class SheetController {
-  private static final int LEAST_DAYS = 1;
-  private static final int MOST_DAYS = 28;
+  private static final int MIN_DAYS = 1;
+  private static final int MAX_DAYS = 28;
 
   private final Walk walk;
   private final DayRounds rounds;
@@ -52,7 +52,7 @@ class SheetController {
 
   @GetMapping
   String show(CollectionContext context, @RequestParam(defaultValue = "7") int days, Model model) {
-    int shown = Math.max(LEAST_DAYS, Math.min(MOST_DAYS, days));
+    int shown = Math.max(MIN_DAYS, Math.min(MAX_DAYS, days));
     LocalDate today = context.today();
     List<SheetView> sheets =
         walk.on(context, today).stream()

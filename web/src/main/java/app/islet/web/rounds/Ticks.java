@@ -25,7 +25,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Ticks tasks off, and does to the design what a tick says. */
 @Service
 public class Ticks {
-  private static final int MOST_OF_A_NOTE = 120;
+  private static final int MAX_OF_A_NOTE = 120;
 
   private final EnclosureStore enclosures;
   private final Summaries summaries;
@@ -65,7 +65,7 @@ public class Ticks {
       Instant at,
       UUID clientId) {
     public Tick {
-      note = note.substring(0, Math.min(MOST_OF_A_NOTE, note.length()));
+      note = note.substring(0, Math.min(MAX_OF_A_NOTE, note.length()));
     }
 
     /** Done the first time of the day, just now. */

@@ -14,7 +14,7 @@ import org.springframework.stereotype.Service;
  */
 @Service
 public class Redesigns {
-  private static final int MOST_TRIES = 20;
+  private static final int MAX_TRIES = 20;
 
   private final Snapshots snapshots;
   private final Designs designs;
@@ -29,7 +29,7 @@ public class Redesigns {
    */
   public void change(
       CollectionContext context, long id, Function<EnclosureSnapshot, Enclosure> work) {
-    for (int left = MOST_TRIES; ; left--) {
+    for (int left = MAX_TRIES; ; left--) {
       EnclosureSnapshot state = snapshots.get(context, id);
       try {
         designs.save(context, id, state.revision(), work.apply(state));

@@ -40,7 +40,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class Snapshots {
   /** An assessment with its grids takes some megabytes; summaries are kept for many more. */
-  private static final int MOST_KEPT = 16;
+  private static final int MAX_KEPT = 16;
 
   /** For so long a drag need not ask for the version again: what it changes comes with it. */
   private static final Duration RECENT = Duration.ofSeconds(5);
@@ -55,9 +55,9 @@ public class Snapshots {
   private final Corrections corrections;
   private final TransactionTemplate reading;
   private final Cache<SnapshotKey, EnclosureSnapshot> kept =
-      Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+      Caffeine.newBuilder().maximumSize(MAX_KEPT).build();
   private final Cache<RecentKey, EnclosureSnapshot> recent =
-      Caffeine.newBuilder().expireAfterWrite(RECENT).maximumSize(MOST_KEPT).build();
+      Caffeine.newBuilder().expireAfterWrite(RECENT).maximumSize(MAX_KEPT).build();
 
   Snapshots(
       EnclosureStore enclosures,

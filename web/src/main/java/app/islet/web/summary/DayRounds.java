@@ -28,19 +28,19 @@ import tools.jackson.databind.ObjectMapper;
 /** The rounds of a day, each stop worked out once for each version of its enclosure and its log. */
 @Service
 public class DayRounds {
-  private static final int MOST_KEPT = 20_000;
+  private static final int MAX_KEPT = 20_000;
 
   /** Weeks of many enclosures take more room than days. */
-  private static final int MOST_AHEAD = 2_000;
+  private static final int MAX_AHEAD = 2_000;
 
   private final Summaries summaries;
   private final TaskLog log;
   private final PlannedDays planned;
   private final WaterLog waterLog;
   private final ObjectMapper json;
-  private final Cache<Key, Stop> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+  private final Cache<Key, Stop> kept = Caffeine.newBuilder().maximumSize(MAX_KEPT).build();
   private final Cache<Ahead, List<List<DueTask>>> ahead =
-      Caffeine.newBuilder().maximumSize(MOST_AHEAD).build();
+      Caffeine.newBuilder().maximumSize(MAX_AHEAD).build();
 
   DayRounds(
       Summaries summaries, TaskLog log, PlannedDays planned, WaterLog waterLog, ObjectMapper json) {

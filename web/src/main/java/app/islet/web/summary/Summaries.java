@@ -17,14 +17,14 @@ import org.springframework.stereotype.Service;
 /** Summaries of enclosures, each worked out once for each version of its enclosure. */
 @Service
 public class Summaries {
-  private static final int MOST_KEPT = 20_000;
+  private static final int MAX_KEPT = 20_000;
 
   /** So many are assessed at a time, so that their grids are not all in memory at once. */
   private static final int AT_ONCE = 8;
 
   private final Snapshots snapshots;
   private final Cache<SnapshotKey, EnclosureSummary> kept =
-      Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+      Caffeine.newBuilder().maximumSize(MAX_KEPT).build();
 
   Summaries(Snapshots snapshots) {
     this.snapshots = snapshots;

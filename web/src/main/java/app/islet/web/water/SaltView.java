@@ -99,7 +99,7 @@ record SaltView(
   }
 
   private static String hydrometer(double ppt, double tempC, Units u) {
-    double reading = Hydrometer.reading(Math.min(Hydrometer.MOST_PPT, ppt), tempC, 25);
+    double reading = Hydrometer.reading(Math.min(Hydrometer.MAX_PPT, ppt), tempC, 25);
     return u.text(new Quantity(Dimension.SPECIFIC_GRAVITY, reading));
   }
 

@@ -41,8 +41,8 @@ record WaterCsv(
     List<String> unusual,
     String unreadable,
     boolean asIon) {
-  static final int MOST_LINES = 20_000;
-  private static final int MOST_TOLD = 100;
+  static final int MAX_LINES = 20_000;
+  private static final int MAX_TOLD = 100;
 
   /** What a number written in other units may be off by its rounding, as a share of its range. */
   private static final double ROUNDED = 1e-6;
@@ -122,10 +122,10 @@ record WaterCsv(
           columns = Columns.of(line, usual);
           continue;
         }
-        if (reading.lines() >= MOST_LINES) {
+        if (reading.lines() >= MAX_LINES) {
           return unreadable(
               "Line %d: no more than %d lines are read at once; please send the file in parts."
-                  .formatted(lines.getCurrentLineNumber(), MOST_LINES));
+                  .formatted(lines.getCurrentLineNumber(), MAX_LINES));
         }
         reading.line(lines.getCurrentLineNumber(), line, columns);
       }
@@ -327,9 +327,9 @@ record WaterCsv(
     }
 
     List<String> told(List<String> all) {
-      List<String> told = new ArrayList<>(all.subList(0, Math.min(all.size(), MOST_TOLD)));
-      if (all.size() > MOST_TOLD) {
-        told.add("and %d more".formatted(all.size() - MOST_TOLD));
+      List<String> told = new ArrayList<>(all.subList(0, Math.min(all.size(), MAX_TOLD)));
+      if (all.size() > MAX_TOLD) {
+        told.add("and %d more".formatted(all.size() - MAX_TOLD));
       }
       return told;
     }

@@ -30,10 +30,10 @@ record WaterCurve(String svg, List<String> rows, String words) {
   private static final int TICKS = 5;
 
   /** Dots are worth drawing up to so many. */
-  private static final int MOST_DOTS = 150;
+  private static final int MAX_DOTS = 150;
 
   /** A screen has no more points beside each other; longer times are told by means. */
-  private static final int MOST_STEPS = 750;
+  private static final int MAX_STEPS = 750;
 
   /** How far back is shown. */
   enum Span {
@@ -75,7 +75,7 @@ record WaterCurve(String svg, List<String> rows, String words) {
       KitUnits kit) {
     LocalDate from = span.from(record, today);
     int days = (int) ChronoUnit.DAYS.between(from, today) + 1;
-    Steps steps = new Steps(from, days, (days + MOST_STEPS - 1) / MOST_STEPS);
+    Steps steps = new Steps(from, days, (days + MAX_STEPS - 1) / MAX_STEPS);
     double[] sums = new double[steps.count()];
     int[] tests = new int[steps.count()];
     for (WaterTest test : record.tests()) {
@@ -100,7 +100,7 @@ record WaterCurve(String svg, List<String> rows, String words) {
             parameter.words(),
             kit.unit(parameter),
             ticks(from, days),
-            List.of(new Chart.Line(parameter.words(), "c-water", values, all <= MOST_DOTS)),
+            List.of(new Chart.Line(parameter.words(), "c-water", values, all <= MAX_DOTS)),
             wanted.map(range -> List.of(band(parameter, range, kit))).orElse(List.of()),
             marks(events),
             parameter.isNitrogen() || parameter == Parameter.SALINITY);

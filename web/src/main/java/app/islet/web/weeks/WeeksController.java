@@ -28,7 +28,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/weeks")
 class WeeksController {
-  private static final int MOST_DAYS_OFF = 366;
+  private static final int MAX_DAYS_OFF = 366;
   private static final int WEEK = 7;
   private static final double MINUTES_PER_HOUR = 60;
 
@@ -90,7 +90,7 @@ class WeeksController {
     LocalDate last = form.date("lastDay").orElse(first);
     if (last.isBefore(today)) {
       form.refuse("lastDay", "These days are over; the last day should be today or later.");
-    } else if (last.isBefore(first) || last.isAfter(first.plusDays(MOST_DAYS_OFF))) {
+    } else if (last.isBefore(first) || last.isAfter(first.plusDays(MAX_DAYS_OFF))) {
       form.refuse("lastDay", "A day from the first day to a year later, please.");
     }
     if (form.hasErrors()) {

@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class DesignActsTest {
   private static final int SEQUENCES = 1000;
-  private static final int MOST_ACTS = 12;
+  private static final int MAX_ACTS = 12;
   private static final int DRAWN_EVERY = 50;
 
   private static Enclosure done(Enclosure e, String act, String value) {
@@ -64,7 +64,7 @@ class DesignActsTest {
     for (int n = 0; n < SEQUENCES; n++) {
       Enclosure e = start(random);
       double overLine = e.land().map(l -> l.heightCm()).orElse(0.0) - e.waterLineCm();
-      for (int k = 1 + random.nextInt(MOST_ACTS); k > 0; k--) {
+      for (int k = 1 + random.nextInt(MAX_ACTS); k > 0; k--) {
         try {
           e = act(e, random);
         } catch (IllegalArgumentException refused) {

@@ -20,7 +20,7 @@ final class Fuzz {
   /** One that was asked for measures; a run beside others may be slow for a while. */
   private static final Duration LONGEST = Duration.ofSeconds(ASKED.isPresent() ? 1 : 10);
 
-  private static final int MOST_SHOWN = 8;
+  private static final int MAX_SHOWN = 8;
 
   private static final int AGAIN = 3;
   private static final Duration PAUSE = Duration.ofSeconds(2);
@@ -39,7 +39,7 @@ final class Fuzz {
       Result result = settled(attempt, SEED + n, n == 0);
       slowest = n > 0 && result.nanos() > slowest.nanos() ? result : slowest;
       result.fault().ifPresent(f -> faults.add("seed %d: %s".formatted(result.seed(), f)));
-      if (faults.size() == MOST_SHOWN) {
+      if (faults.size() == MAX_SHOWN) {
         break;
       }
     }

@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
  * seed.
  */
 final class Mutator {
-  private static final int MOST_SLIPS = 4;
+  private static final int MAX_SLIPS = 4;
   private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?");
   private static final Pattern WORD = Pattern.compile("[A-Za-z][A-Za-z-]+");
 
@@ -87,7 +87,7 @@ final class Mutator {
 
   String spoiled(String text) {
     String spoiled = text;
-    for (int slips = 1 + random.nextInt(MOST_SLIPS); slips > 0; slips--) {
+    for (int slips = 1 + random.nextInt(MAX_SLIPS); slips > 0; slips--) {
       spoiled = slip(spoiled);
     }
     return spoiled;

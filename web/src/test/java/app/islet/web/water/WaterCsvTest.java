@@ -141,7 +141,7 @@ class WaterCsvTest {
 
   @Test
   void more_lines_than_are_read_at_once_are_refused_whole() {
-    String many = "day,ph\n" + "2026-01-01,7\n".repeat(WaterCsv.MOST_LINES + 1);
+    String many = "day,ph\n" + "2026-01-01,7\n".repeat(WaterCsv.MAX_LINES + 1);
     assertThat(read(many).unreadable()).contains("no more than 20000 lines");
     assertThat(read(many).lines()).isZero();
   }

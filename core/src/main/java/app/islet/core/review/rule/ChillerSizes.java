@@ -7,7 +7,7 @@ import app.islet.core.situation.HusbandryState;
 /** Cooling power, found by asking the climate again with more of it. */
 final class ChillerSizes {
   private static final double STEP_W = 10;
-  private static final double MOST_W = 5000;
+  private static final double MAX_W = 5000;
 
   private ChillerSizes() {}
 
@@ -17,7 +17,7 @@ final class ChillerSizes {
    */
   static double toHold(HusbandryState s, double maxC) {
     double watts = STEP_W;
-    while (watts < MOST_W && summerC(s, watts) > maxC + 0.05) {
+    while (watts < MAX_W && summerC(s, watts) > maxC + 0.05) {
       watts += Math.max(STEP_W, Math.floor(watts / 40) * STEP_W);
     }
     return watts;

@@ -36,7 +36,7 @@ public final class LampAtEyeLevel implements ResidentRule {
                         glare.lamp().kind().words(),
                         Quantity.degrees(Math.max(0, glare.elevationDeg())),
                         r.words(),
-                        Quantity.degrees(Glare.LEAST_DEG))
+                        Quantity.degrees(Glare.MIN_DEG))
                     .why(
                         "Brow and lid shade an eye from above only: UVB from the side burns it, and it stays away from the light.")
                     .remedy("Hang it over the place, shining straight down, both lamps together.")

@@ -23,7 +23,7 @@ public final class PaneWeak implements Rule {
   /** Usual safety of glass vessels, and the least anybody builds; common practice, no source. */
   private static final double USUAL = 3.8;
 
-  private static final double LEAST = 2.5;
+  private static final double MIN = 2.5;
 
   @Override
   public Stream<Finding> judge(HusbandryState s) {
@@ -34,7 +34,7 @@ public final class PaneWeak implements Rule {
   }
 
   private Finding weak(PaneStress pane) {
-    return finding(pane.safetyFactor() < LEAST ? Severity.WRONG : Severity.WATCH, Step.BUILD)
+    return finding(pane.safetyFactor() < MIN ? Severity.WRONG : Severity.WATCH, Step.BUILD)
         .at("vessel")
         .basis(
             Evidence.published(

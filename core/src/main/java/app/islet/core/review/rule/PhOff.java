@@ -57,8 +57,8 @@ public final class PhOff implements ResidentRule {
             .remedy("Test the tap water too, and the hardness that holds the pH.")
             .remedy(
                 "Move it slowly, at most {} a day, so for about {}: by changes with other water, no powders at once.",
-                new Quantity(Dimension.RATIO, WaterState.MOST_PH_A_DAY),
-                Quantity.days(Math.ceil(off / WaterState.MOST_PH_A_DAY)))
+                new Quantity(Dimension.RATIO, WaterState.MAX_PH_A_DAY),
+                Quantity.days(Math.ceil(off / WaterState.MAX_PH_A_DAY)))
             .build());
   }
 }
