@@ -3,10 +3,10 @@ package app.islet.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.islet.web.account.People;
-import app.islet.web.account.Person;
-import app.islet.web.collection.NewCollections;
-import app.islet.web.support.Islet;
+import app.islet.web.base.support.Islet;
+import app.islet.web.people.account.People;
+import app.islet.web.people.account.Person;
+import app.islet.web.people.collection.NewCollections;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FormData;

@@ -2,9 +2,9 @@ package app.islet.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import app.islet.web.support.Hands;
-import app.islet.web.support.Islet;
-import app.islet.web.support.TestClock;
+import app.islet.web.base.support.Hands;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.TestClock;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;

@@ -3,7 +3,6 @@ package app.islet.web;
 import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
 import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
-import static com.tngtech.archunit.lang.conditions.ArchConditions.onlyBeAccessedByClassesThat;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -15,175 +14,133 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchCondition;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
-import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestFactory;
 
-/** The rooms of the web module, and which may use which. A package that is in no row fails. */
+/** The wings of the web module, their rooms, and which may use which. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class ArchitectureTest {
   private static final String WEB = "app.islet.web";
 
-  /** Each floor may use those above it in this list, never one below. */
+  /**
+   * Floors, as wing and room. A room may use those of the floors before its own, none of its own
+   * floor and none after it: so no page uses a page, and nobody uses what operates all.
+   */
   private static final List<List<String>> FLOORS =
       List.of(
-          List.of("support", "log", "backup", "delivery"),
-          List.of("drawing", "finding", "figure"),
-          List.of("account"),
-          List.of("collection"),
-          List.of("care", "enclosure"),
-          List.of("animal", "waterlog", "tasklog", "buildlog", "feed", "larder"),
-          List.of("rearing", "healthlog"),
-          List.of("snapshot"),
-          List.of("summary", "archive"),
+          List.of("base.support", "base.log", "base.backup", "base.delivery"),
+          List.of("base.drawing", "base.finding", "base.figure"),
+          List.of("people.account"),
+          List.of("people.collection"),
+          List.of("store.care", "store.enclosure"),
           List.of(
-              "setup",
-              "overview",
-              "proposal",
-              "rounds",
-              "plan",
-              "animals",
-              "residents",
-              "growth",
-              "room",
-              "design",
-              "review",
-              "climate",
-              "light",
-              "water",
-              "buildsheet",
-              "exchange",
-              "caresheet",
-              "calculator",
-              "members",
-              "calendar",
-              "offline",
-              "weeks",
-              "kitchen",
-              "batches",
-              "health",
-              "api"),
-          List.of("demo"));
-
-  private static final List<String> STORES =
-      List.of(
-          "log",
-          "account",
-          "collection",
-          "care",
-          "enclosure",
-          "animal",
-          "waterlog",
-          "tasklog",
-          "buildlog",
-          "feed",
-          "larder",
-          "rearing",
-          "healthlog",
-          "snapshot");
+              "store.animal",
+              "store.water",
+              "store.tasks",
+              "store.build",
+              "store.feeds",
+              "store.stock"),
+          List.of("store.rearing", "store.health"),
+          List.of("reading.snapshot"),
+          List.of("reading.summary", "reading.archive"),
+          List.of(
+              "page.people.setup",
+              "page.people.members",
+              "page.design.who",
+              "page.design.room",
+              "page.design.build",
+              "page.design.climate",
+              "page.design.light",
+              "page.design.water",
+              "page.design.review",
+              "page.design.sheet",
+              "page.design.proposal",
+              "page.design.exchange",
+              "page.design.records",
+              "page.work.today",
+              "page.work.rounds",
+              "page.work.plan",
+              "page.work.weeks",
+              "page.work.kitchen",
+              "page.work.calendar",
+              "page.animals",
+              "page.rearing",
+              "page.health",
+              "page.care",
+              "page.calculators"),
+          List.of("ops.api", "ops.offline"),
+          List.of("ops.demo"));
 
   private static final JavaClasses CLASSES =
       new ClassFileImporter()
           .withImportOption(new ImportOption.DoNotIncludeTests())
           .importPackages(WEB);
 
-  private static String[] in(List<String> rooms) {
-    return rooms.stream().map(room -> WEB + "." + room + "..").toArray(String[]::new);
+  private static String room(JavaClass c) {
+    String name = c.getPackageName();
+    return name.equals(WEB) ? "" : name.substring(WEB.length() + 1);
   }
 
-  private static Stream<String> below(int floor) {
-    return FLOORS.subList(floor + 1, FLOORS.size()).stream().flatMap(List::stream);
-  }
-
-  @Test
-  void animals_are_put_together_in_one_place() {
-    noClasses()
-        .that()
-        .resideOutsideOfPackages("app.islet.core..")
-        .should()
-        .callConstructorWhere(target(owner(type(Resident.class))))
-        .check(CLASSES);
-  }
-
-  @Test
-  void every_package_has_its_floor() {
-    Set<String> rooms =
-        CLASSES.stream()
-            .map(JavaClass::getPackageName)
-            .filter(name -> !name.equals(WEB))
-            .map(name -> name.substring(WEB.length() + 1).replaceAll("[.].*", ""))
-            .collect(Collectors.toCollection(TreeSet::new));
-    assertThat(FLOORS.stream().flatMap(List::stream)).containsExactlyInAnyOrderElementsOf(rooms);
-  }
-
-  @TestFactory
-  List<DynamicTest> nobody_uses_a_floor_below() {
-    List<DynamicTest> tests = new ArrayList<>();
-    for (int i = 0; i < FLOORS.size() - 1; i++) {
-      List<String> floor = FLOORS.get(i);
-      List<String> below = below(i).toList();
-      tests.add(
-          DynamicTest.dynamicTest(
-              floor + " use nothing below them",
-              () ->
-                  noClasses()
-                      .that()
-                      .resideInAnyPackage(in(floor))
-                      .should()
-                      .dependOnClassesThat()
-                      .resideInAnyPackage(in(below))
-                      .check(CLASSES)));
+  private static int floor(String room) {
+    for (int i = 0; i < FLOORS.size(); i++) {
+      if (FLOORS.get(i).contains(room)) {
+        return i;
+      }
     }
-    return tests;
+    return FLOORS.size();
   }
 
-  @TestFactory
-  Stream<DynamicTest> rooms_of_one_floor_do_not_use_each_other() {
-    return FLOORS.stream()
-        .flatMap(
-            floor ->
-                floor.stream()
-                    .map(
-                        room ->
-                            DynamicTest.dynamicTest(
-                                room + " uses none beside it",
-                                () ->
-                                    noClasses()
-                                        .that()
-                                        .resideInAnyPackage(in(List.of(room)))
-                                        .should()
-                                        .dependOnClassesThat()
-                                        .resideInAnyPackage(
-                                            in(
-                                                floor.stream()
-                                                    .filter(other -> !other.equals(room))
-                                                    .toList()))
-                                        .allowEmptyShould(true)
-                                        .check(CLASSES))));
+  @Test
+  void every_room_has_its_floor() {
+    assertThat(
+            CLASSES.stream()
+                .map(ArchitectureTest::room)
+                .filter(room -> !room.isEmpty())
+                .collect(Collectors.toSet()))
+        .containsExactlyInAnyOrderElementsOf(FLOORS.stream().flatMap(List::stream).toList());
+  }
+
+  @Test
+  void a_room_uses_only_the_floors_before_its_own() {
+    classes()
+        .should(
+            new ArchCondition<>("use only the floors before their own") {
+              @Override
+              public void check(JavaClass user, ConditionEvents events) {
+                String own = room(user);
+                user.getDirectDependenciesFromSelf().stream()
+                    .filter(use -> use.getTargetClass().getPackageName().startsWith(WEB))
+                    .filter(use -> !room(use.getTargetClass()).equals(own))
+                    .filter(use -> floor(room(use.getTargetClass())) >= floor(own))
+                    .forEach(
+                        use ->
+                            events.add(SimpleConditionEvent.violated(use, use.getDescription())));
+              }
+            })
+        .check(CLASSES);
   }
 
   @Test
   void a_store_knows_no_drawing_no_page_and_no_request() {
     noClasses()
         .that()
-        .resideInAnyPackage(in(STORES))
+        .resideInAnyPackage(
+            WEB + ".store..", WEB + ".people..", WEB + ".reading.snapshot..", WEB + ".base.log..")
         .and(areNoControllers())
         .should()
         .dependOnClassesThat()
         .resideInAnyPackage(
-            WEB + ".drawing..",
-            WEB + ".finding..",
-            WEB + ".figure..",
+            WEB + ".base.drawing..",
+            WEB + ".base.finding..",
+            WEB + ".base.figure..",
             "org.springframework.ui..",
             "org.thymeleaf..")
         .check(CLASSES);
@@ -196,26 +153,19 @@ class ArchitectureTest {
   }
 
   @Test
+  void animals_are_put_together_in_one_place() {
+    noClasses().should().callConstructorWhere(target(owner(type(Resident.class)))).check(CLASSES);
+  }
+
+  @Test
   void nobody_touches_another_rooms_repository() {
     classes()
         .that()
         .haveSimpleNameEndingWith("Repository")
         .and()
-        .resideOutsideOfPackage(WEB + ".log")
+        .resideOutsideOfPackage(WEB + ".base.log")
         .should()
         .notHaveModifier(JavaModifier.PUBLIC)
-        .check(CLASSES);
-  }
-
-  @Test
-  void only_the_demo_uses_the_demo() {
-    classes()
-        .that()
-        .resideInAPackage(WEB + ".demo..")
-        .should(
-            onlyBeAccessedByClassesThat(
-                DescribedPredicate.describe(
-                    "are of the demo", c -> c.getPackageName().startsWith(WEB + ".demo"))))
         .check(CLASSES);
   }
 

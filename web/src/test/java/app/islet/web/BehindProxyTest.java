@@ -3,8 +3,8 @@ package app.islet.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.islet.web.support.Islet;
-import app.islet.web.support.Proxy;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.Proxy;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.WebSocket;

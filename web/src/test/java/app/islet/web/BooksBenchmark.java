@@ -1,7 +1,7 @@
 package app.islet.web;
 
-import app.islet.web.support.HttpKeeper;
-import app.islet.web.support.Islet;
+import app.islet.web.base.support.HttpKeeper;
+import app.islet.web.base.support.Islet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -2,8 +2,8 @@ package app.islet.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import app.islet.web.support.Hands;
-import app.islet.web.support.Islet;
+import app.islet.web.base.support.Hands;
+import app.islet.web.base.support.Islet;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;

@@ -1,11 +1,11 @@
 package app.islet.web;
 
-import static app.islet.web.support.Hands.enclosure;
-import static app.islet.web.support.Hands.send;
+import static app.islet.web.base.support.Hands.enclosure;
+import static app.islet.web.base.support.Hands.send;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.islet.web.support.Islet;
+import app.islet.web.base.support.Islet;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;

@@ -3,7 +3,7 @@ package app.islet.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.islet.web.support.Islet;
+import app.islet.web.base.support.Islet;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.RequestOptions;
 import java.util.regex.Pattern;

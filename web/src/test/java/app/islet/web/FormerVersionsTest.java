@@ -2,17 +2,17 @@ package app.islet.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.islet.web.account.People;
-import app.islet.web.account.Person;
-import app.islet.web.archive.TakeIn;
-import app.islet.web.archive.TakeOut;
-import app.islet.web.backup.Backups;
-import app.islet.web.backup.Database;
-import app.islet.web.backup.Manifest;
-import app.islet.web.collection.AnimalCollection;
-import app.islet.web.collection.CollectionContexts;
-import app.islet.web.support.Islet;
-import app.islet.web.support.Rows;
+import app.islet.web.base.backup.Backups;
+import app.islet.web.base.backup.Database;
+import app.islet.web.base.backup.Manifest;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.Rows;
+import app.islet.web.people.account.People;
+import app.islet.web.people.account.Person;
+import app.islet.web.people.collection.AnimalCollection;
+import app.islet.web.people.collection.CollectionContexts;
+import app.islet.web.reading.archive.TakeIn;
+import app.islet.web.reading.archive.TakeOut;
 import java.io.IOException;
 import java.net.URISyntaxException;
 import java.nio.file.Files;

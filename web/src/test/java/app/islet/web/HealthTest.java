@@ -2,9 +2,9 @@ package app.islet.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import app.islet.web.support.CutNetwork;
-import app.islet.web.support.Hands;
-import app.islet.web.support.Islet;
+import app.islet.web.base.support.CutNetwork;
+import app.islet.web.base.support.Hands;
+import app.islet.web.base.support.Islet;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.SelectOption;

@@ -1,9 +1,9 @@
 package app.islet.web;
 
-import app.islet.web.support.Islet;
-import app.islet.web.support.OtherServer;
-import app.islet.web.support.Proxy;
-import app.islet.web.support.Writes;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.OtherServer;
+import app.islet.web.base.support.Proxy;
+import app.islet.web.base.support.Writes;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Stream;

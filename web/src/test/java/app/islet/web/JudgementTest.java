@@ -1,13 +1,13 @@
 package app.islet.web;
 
-import static app.islet.web.support.Hands.press;
+import static app.islet.web.base.support.Hands.press;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.review.Step;
-import app.islet.web.support.Hands;
-import app.islet.web.support.Islet;
-import app.islet.web.support.TestClock;
+import app.islet.web.base.support.Hands;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.Media;

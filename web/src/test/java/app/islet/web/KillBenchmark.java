@@ -1,8 +1,8 @@
 package app.islet.web;
 
-import app.islet.web.support.Islet;
-import app.islet.web.support.OtherServer;
-import app.islet.web.support.Writes;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.OtherServer;
+import app.islet.web.base.support.Writes;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;

@@ -3,11 +3,11 @@ package app.islet.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.islet.web.support.CutNetwork;
-import app.islet.web.support.Hands;
-import app.islet.web.support.Islet;
-import app.islet.web.support.OtherServer;
-import app.islet.web.support.TestClock;
+import app.islet.web.base.support.CutNetwork;
+import app.islet.web.base.support.Hands;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.OtherServer;
+import app.islet.web.base.support.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.sql.Timestamp;

@@ -1,11 +1,11 @@
 package app.islet.web;
 
-import static app.islet.web.support.Hands.press;
+import static app.islet.web.base.support.Hands.press;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.islet.web.support.Islet;
+import app.islet.web.base.support.Islet;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.WebSocketFrame;
 import java.net.URI;

@@ -2,8 +2,8 @@ package app.islet.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.islet.web.support.HttpKeeper;
-import app.islet.web.support.Islet;
+import app.islet.web.base.support.HttpKeeper;
+import app.islet.web.base.support.Islet;
 import java.net.http.HttpResponse;
 import java.util.HashMap;
 import java.util.Map;

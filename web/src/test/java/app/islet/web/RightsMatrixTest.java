@@ -2,16 +2,16 @@ package app.islet.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.islet.web.account.People;
-import app.islet.web.account.Person;
-import app.islet.web.collection.CollectionContext;
-import app.islet.web.collection.CollectionContexts;
-import app.islet.web.collection.HelperLinks;
-import app.islet.web.collection.Memberships;
-import app.islet.web.collection.NewCollections;
-import app.islet.web.collection.Role;
-import app.islet.web.support.HttpKeeper;
-import app.islet.web.support.Islet;
+import app.islet.web.base.support.HttpKeeper;
+import app.islet.web.base.support.Islet;
+import app.islet.web.people.account.People;
+import app.islet.web.people.account.Person;
+import app.islet.web.people.collection.CollectionContext;
+import app.islet.web.people.collection.CollectionContexts;
+import app.islet.web.people.collection.HelperLinks;
+import app.islet.web.people.collection.Memberships;
+import app.islet.web.people.collection.NewCollections;
+import app.islet.web.people.collection.Role;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;

@@ -1,9 +1,9 @@
 package app.islet.web;
 
-import app.islet.web.support.HttpKeeper;
-import app.islet.web.support.Islet;
-import app.islet.web.support.LargeCollection;
-import app.islet.web.support.TestClock;
+import app.islet.web.base.support.HttpKeeper;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.LargeCollection;
+import app.islet.web.base.support.TestClock;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.Arrays;

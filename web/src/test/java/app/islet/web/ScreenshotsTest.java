@@ -1,6 +1,6 @@
 package app.islet.web;
 
-import app.islet.web.support.Islet;
+import app.islet.web.base.support.Islet;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;

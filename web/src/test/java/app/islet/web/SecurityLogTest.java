@@ -2,9 +2,9 @@ package app.islet.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.islet.web.account.People;
-import app.islet.web.support.HttpKeeper;
-import app.islet.web.support.Islet;
+import app.islet.web.base.support.HttpKeeper;
+import app.islet.web.base.support.Islet;
+import app.islet.web.people.account.People;
 import ch.qos.logback.classic.Level;
 import ch.qos.logback.classic.Logger;
 import ch.qos.logback.classic.PatternLayout;

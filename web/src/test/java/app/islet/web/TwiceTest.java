@@ -2,15 +2,15 @@ package app.islet.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.islet.web.account.People;
-import app.islet.web.account.Person;
-import app.islet.web.collection.AnimalCollection;
-import app.islet.web.support.Demo;
-import app.islet.web.support.HttpKeeper;
-import app.islet.web.support.Islet;
-import app.islet.web.support.PageForms;
-import app.islet.web.support.Rows;
-import app.islet.web.support.TestClock;
+import app.islet.web.base.support.Demo;
+import app.islet.web.base.support.HttpKeeper;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.PageForms;
+import app.islet.web.base.support.Rows;
+import app.islet.web.base.support.TestClock;
+import app.islet.web.people.account.People;
+import app.islet.web.people.account.Person;
+import app.islet.web.people.collection.AnimalCollection;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;

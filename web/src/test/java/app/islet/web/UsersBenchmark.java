@@ -1,8 +1,8 @@
 package app.islet.web;
 
-import app.islet.web.support.HttpKeeper;
-import app.islet.web.support.Islet;
-import app.islet.web.support.LargeCollection;
+import app.islet.web.base.support.HttpKeeper;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.LargeCollection;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

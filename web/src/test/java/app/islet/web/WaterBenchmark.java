@@ -1,10 +1,10 @@
 package app.islet.web;
 
-import static app.islet.web.support.Hands.send;
+import static app.islet.web.base.support.Hands.send;
 
-import app.islet.web.support.Hands;
-import app.islet.web.support.Islet;
-import app.islet.web.support.TestClock;
+import app.islet.web.base.support.Hands;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.TestClock;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;

@@ -1,14 +1,14 @@
 package app.islet.web;
 
-import static app.islet.web.support.Hands.send;
+import static app.islet.web.base.support.Hands.send;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Water;
-import app.islet.web.support.Hands;
-import app.islet.web.support.Islet;
-import app.islet.web.support.TestClock;
+import app.islet.web.base.support.Hands;
+import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;

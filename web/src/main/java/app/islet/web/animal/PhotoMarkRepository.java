@@ -1,5 +1,0 @@
-package app.islet.web.animal;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface PhotoMarkRepository extends JpaRepository<PhotoMark, Long> {}

@@ -1,5 +1,0 @@
-/** Who lives in an enclosure, and their measurements. */
-@NullMarked
-package app.islet.web.animal;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The animals themselves: all of a collection, and a page for each with its life. */
-@NullMarked
-package app.islet.web.animals;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The assessment of an enclosure as JSON. */
-@NullMarked
-package app.islet.web.api;
-
-import org.jspecify.annotations.NullMarked;

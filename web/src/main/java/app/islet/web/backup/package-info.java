@@ -1,5 +1,0 @@
-/** Backups of the whole database: written while Islet runs, read back elsewhere, checked. */
-@NullMarked
-package app.islet.web.backup;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Rearing: the board of tubs, batches, labels, the round of tubs. */
-@NullMarked
-package app.islet.web.batches;
-
-import org.jspecify.annotations.NullMarked;

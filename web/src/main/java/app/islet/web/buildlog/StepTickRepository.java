@@ -1,8 +1,0 @@
-package app.islet.web.buildlog;
-
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface StepTickRepository extends JpaRepository<StepTick, Long> {
-  List<StepTick> findByEnclosureIdOrderById(long enclosureId);
-}

@@ -1,8 +1,0 @@
-package app.islet.web.buildlog;
-
-import java.util.Optional;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface TariffRepository extends JpaRepository<Tariff, Long> {
-  Optional<Tariff> findFirstByCollectionIdOrderByIdDesc(long collectionId);
-}

@@ -1,5 +1,0 @@
-/** What was built and what it cost: steps done, prices, the tariff. */
-@NullMarked
-package app.islet.web.buildlog;
-
-import org.jspecify.annotations.NullMarked;

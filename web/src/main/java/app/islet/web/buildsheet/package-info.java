@@ -1,5 +1,0 @@
-/** What an enclosure is made of, what it costs, and in which order it is built. */
-@NullMarked
-package app.islet.web.buildsheet;
-
-import org.jspecify.annotations.NullMarked;

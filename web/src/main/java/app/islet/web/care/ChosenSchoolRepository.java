@@ -1,8 +1,0 @@
-package app.islet.web.care;
-
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface ChosenSchoolRepository extends JpaRepository<ChosenSchool, Long> {
-  List<ChosenSchool> findByCollectionIdOrderById(long collectionId);
-}

@@ -1,8 +1,0 @@
-/**
- * Heat through day and year, what happens when a device fails, and thermometer logs the model is
- * fitted to.
- */
-@NullMarked
-package app.islet.web.climate;
-
-import org.jspecify.annotations.NullMarked;

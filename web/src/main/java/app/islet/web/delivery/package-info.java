@@ -1,7 +1,0 @@
-/**
- * How styles, scripts, fonts and icons reach a browser: once, and never again until they change.
- */
-@NullMarked
-package app.islet.web.delivery;
-
-import org.jspecify.annotations.NullMarked;

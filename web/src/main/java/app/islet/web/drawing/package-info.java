@@ -1,5 +1,0 @@
-/** Section, plan and charts as SVG: what the core measured, drawn. */
-@NullMarked
-package app.islet.web.drawing;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,9 +1,0 @@
-package app.islet.web.enclosure;
-
-import java.util.Collection;
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface AcceptedFindingRepository extends JpaRepository<AcceptedFinding, Long> {
-  List<AcceptedFinding> findByEnclosureIdInOrderByIdDesc(Collection<Long> enclosureIds);
-}

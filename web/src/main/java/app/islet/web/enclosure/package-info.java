@@ -1,5 +1,0 @@
-/** Enclosures, their rooms, and their design in numbered revisions, changed under a lock. */
-@NullMarked
-package app.islet.web.enclosure;
-
-import org.jspecify.annotations.NullMarked;

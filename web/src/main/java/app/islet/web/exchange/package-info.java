@@ -1,5 +1,0 @@
-/** A new enclosure, and files in and out. */
-@NullMarked
-package app.islet.web.exchange;
-
-import org.jspecify.annotations.NullMarked;

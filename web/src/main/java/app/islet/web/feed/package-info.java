@@ -1,5 +1,0 @@
-/** Secret addresses at which a calendar program reads what is to be done. */
-@NullMarked
-package app.islet.web.feed;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** A finding worded and linked for one keeper. */
-@NullMarked
-package app.islet.web.finding;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** The kitchen: what to prepare today, what is in stock, what to buy, what is grown here. */
-@NullMarked
-package app.islet.web.kitchen;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What is in stock to feed, and the live food that is grown here. */
-@NullMarked
-package app.islet.web.larder;
-
-import org.jspecify.annotations.NullMarked;

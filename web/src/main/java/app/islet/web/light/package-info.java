@@ -1,5 +1,0 @@
-/** The day of the lamps, UVB at the animal, light for plants, winter rest. */
-@NullMarked
-package app.islet.web.light;
-
-import org.jspecify.annotations.NullMarked;

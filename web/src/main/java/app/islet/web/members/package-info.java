@@ -1,5 +1,0 @@
-/** The page of a collection: who belongs to it, and what a person prefers. */
-@NullMarked
-package app.islet.web.members;
-
-import org.jspecify.annotations.NullMarked;

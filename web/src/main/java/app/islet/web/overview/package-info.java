@@ -1,8 +1,0 @@
-/**
- * The first page of a collection: rooms with their enclosures side by side, what is due today, what
- * needs the keeper.
- */
-@NullMarked
-package app.islet.web.overview;
-
-import org.jspecify.annotations.NullMarked;

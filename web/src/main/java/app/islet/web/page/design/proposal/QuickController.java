@@ -1,0 +1,160 @@
+package app.islet.web.page.design.proposal;
+
+import app.islet.core.Assessment;
+import app.islet.core.animal.Resident;
+import app.islet.core.document.EnclosureDocument;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Site;
+import app.islet.core.review.Finding;
+import app.islet.core.review.Outlook;
+import app.islet.core.review.Severity;
+import app.islet.core.review.Strength;
+import app.islet.core.text.English;
+import app.islet.web.base.drawing.SectionDrawing;
+import app.islet.web.base.support.Field;
+import app.islet.web.base.support.Fields;
+import app.islet.web.base.support.Form;
+import app.islet.web.base.support.Reply;
+import app.islet.web.base.support.Units;
+import app.islet.web.people.collection.CollectionContext;
+import app.islet.web.people.collection.Role;
+import app.islet.web.store.animal.NewEnclosures;
+import app.islet.web.store.care.CareSheetStore;
+import app.islet.web.store.enclosure.Room;
+import app.islet.web.store.enclosure.Rooms;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** One screen, one minute: what is good and what is wrong about a tank that exists already. */
+@Controller
+@RequestMapping("/c/{collection}/new/check")
+class QuickController {
+  private static final double PICTURE_PX = 420;
+  private static final int MONTHS_AHEAD = 36;
+
+  private final CareSheetStore sheets;
+  private final Rooms rooms;
+  private final NewEnclosures newEnclosures;
+
+  QuickController(CareSheetStore sheets, Rooms rooms, NewEnclosures newEnclosures) {
+    this.sheets = sheets;
+    this.rooms = rooms;
+    this.newEnclosures = newEnclosures;
+  }
+
+  /**
+   * What is wrong, in a few words.
+   *
+   * @param first what to do about it
+   */
+  record Told(String severity, String css, String what, String why, String first) {}
+
+  @GetMapping
+  String check(CollectionContext context, Form form, Model model) {
+    context.require(Role.KEEPER);
+    return page(context, form, model);
+  }
+
+  private String page(CollectionContext context, Form form, Model model) {
+    boolean asked = !form.typed("asked").isEmpty();
+    Form shown = asked ? form : begun(context);
+    Optional<EnclosureDocument> document = asked ? document(context, form) : Optional.empty();
+    model.addAttribute("who", QuickForm.who(shown, sheets.library(context)));
+    model.addAttribute("tank", QuickForm.tank(shown));
+    model.addAttribute("devices", QuickForm.devices(shown));
+    model.addAttribute("where", where(context, shown));
+    model.addAttribute("typed", shown.all());
+    model.addAttribute("clientId", UUID.randomUUID().toString());
+    model.addAttribute("judged", document.isPresent());
+    document.ifPresent(d -> judge(context, d, model));
+    return "proposal/check";
+  }
+
+  /** What most tanks are, before anybody said anything. */
+  private static Form begun(CollectionContext context) {
+    return new Form(
+        Map.of("count", "1", "tank", "60 cm", "full", "80", "out", "NONE", "ground", "BARE"),
+        context.system());
+  }
+
+  private List<Field> where(CollectionContext context, Form form) {
+    List<Field.Option> options = new ArrayList<>();
+    rooms
+        .all(context)
+        .forEach(r -> options.add(new Field.Option(String.valueOf(r.id()), r.name())));
+    options.add(new Field.Option("", "an ordinary heated room"));
+    return List.of(Fields.of(form, "quick").select("room", options));
+  }
+
+  private Optional<Room> room(CollectionContext context, Form form) {
+    return rooms.all(context).stream()
+        .filter(r -> String.valueOf(r.id()).equals(form.typed("room")))
+        .findFirst();
+  }
+
+  private Optional<EnclosureDocument> document(CollectionContext context, Form form) {
+    Site site = room(context, form).map(Room::site).orElse(Asked.USUAL);
+    Optional<Resident> who = QuickForm.resident(form, sheets.library(context));
+    Optional<Enclosure> enclosure = QuickForm.enclosure(form, site);
+    return form.hasErrors() || who.isEmpty()
+        ? Optional.empty()
+        : enclosure.map(e -> new EnclosureDocument(e, List.of(who.get())));
+  }
+
+  private static void judge(CollectionContext context, EnclosureDocument d, Model model) {
+    Units u = context.units();
+    Assessment a = Assessment.of(d.enclosure(), d.residents(), context.today());
+    List<Finding> findings = a.review().findings();
+    model.addAttribute("picture", SectionDrawing.picture(a, PICTURE_PX));
+    model.addAttribute(
+        "good",
+        Strength.of(a.situation(), a.review()).stream().map(s -> u.text(s.what())).toList());
+    model.addAttribute(
+        "wrong",
+        findings.stream().filter(f -> f.severity() != Severity.NOTE).map(f -> told(f, u)).toList());
+    model.addAttribute(
+        "later",
+        Outlook.of(a.situation(), MONTHS_AHEAD).events().stream()
+            .limit(3)
+            .map(e -> "%s: %s".formatted(English.month(e.day()), u.text(e.finding().what())))
+            .toList());
+  }
+
+  private static Told told(Finding f, Units u) {
+    return new Told(
+        f.severity().word(),
+        f.severity().word().toLowerCase(Locale.ROOT),
+        u.text(f.what()),
+        u.text(f.why()),
+        f.remedies().stream().findFirst().map(r -> u.text(r.text())).orElse(""));
+  }
+
+  /** Keeps it as an enclosure. */
+  @PostMapping
+  String keep(CollectionContext context, Form form, Model model, Reply reply) {
+    context.require(Role.KEEPER);
+    Optional<EnclosureDocument> document = document(context, form);
+    if (document.isEmpty()) {
+      return reply.refused(page(context, form, model));
+    }
+    String name = English.capital(document.get().residents().get(0).name());
+    UUID clientId = form.clientId();
+    long id =
+        room(context, form)
+            .map(room -> newEnclosures.create(context, room.id(), document.get(), name, clientId))
+            .orElseGet(
+                () -> newEnclosures.create(context, Asked.USUAL, document.get(), name, clientId));
+    return reply.saved(
+        "Kept. Everything that was taken as usual can be put right here.",
+        context.path("/enclosures/" + id + "/build"));
+  }
+}

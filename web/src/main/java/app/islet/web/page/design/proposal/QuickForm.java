@@ -1,0 +1,208 @@
+package app.islet.web.page.design.proposal;
+
+import app.islet.core.animal.Heads;
+import app.islet.core.animal.Resident;
+import app.islet.core.animal.Size;
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.SubstrateMaterial;
+import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Hides;
+import app.islet.core.enclosure.Land;
+import app.islet.core.enclosure.Lid;
+import app.islet.core.enclosure.Platform;
+import app.islet.core.enclosure.Site;
+import app.islet.core.enclosure.StandardVessel;
+import app.islet.core.enclosure.Substrate;
+import app.islet.core.enclosure.Vessel;
+import app.islet.core.quantity.Dimension;
+import app.islet.web.base.support.Field;
+import app.islet.web.base.support.Fields;
+import app.islet.web.base.support.Form;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** A set-up in a minute: what one sees of somebody's tank, and the rest taken as usual. */
+final class QuickForm {
+  private static final String OWN = "own";
+  private static final double USUAL_FULL = 80;
+
+  /** What is taken where only its kind is said, cm; common practice, no source. */
+  private static final double GROUND_CM = 3;
+
+  private static final double DOCK_CM = 30;
+  private static final double LAND_PERCENT = 30;
+
+  /** How they get out of the water. */
+  enum Out {
+    NONE("no way out"),
+    PLATFORM("a platform or float"),
+    LAND("land at one end"),
+    DRY("it is all land");
+
+    private final String words;
+
+    Out(String words) {
+      this.words = words;
+    }
+  }
+
+  private QuickForm() {}
+
+  static List<Field> who(Form form, CareLibrary library) {
+    Fields fields = Fields.of(form, "quick");
+    List<Field.Option> species = new ArrayList<>(List.of(new Field.Option("", "choose one")));
+    List<Field.Option> stages =
+        new ArrayList<>(List.of(new Field.Option("", "from the length; adult if not measured")));
+    for (CareSheet sheet : library.all()) {
+      species.add(new Field.Option(sheet.id(), sheet.name()));
+      sheet
+          .stages()
+          .forEach(
+              t ->
+                  stages.add(
+                      new Field.Option(sheet.id() + "/" + t.id(), sheet.name() + ": " + t.name())));
+    }
+    return List.of(
+        fields.select("species", species),
+        fields.select("stage", stages),
+        fields.length("length"),
+        fields.number("count"));
+  }
+
+  static List<Field> tank(Form form) {
+    Fields fields = Fields.of(form, "quick");
+    List<Field.Option> tanks = new ArrayList<>();
+    StandardVessel.all().forEach(v -> tanks.add(new Field.Option(v.name(), v.name())));
+    tanks.add(new Field.Option(OWN, "measures of my own, below"));
+    return List.of(
+        fields.select("tank", tanks),
+        fields.length("ownLength"),
+        fields.length("ownWidth"),
+        fields.length("ownHeight"),
+        fields.number("full", "%"),
+        fields.select("out", options(Out.values())),
+        fields.select("ground", grounds()),
+        fields.number("hides"),
+        fields.select(
+            "lid",
+            Arrays.stream(Lid.values()).map(l -> new Field.Option(l.name(), l.words())).toList()));
+  }
+
+  static List<Field> devices(Form form) {
+    Fields fields = Fields.of(form, "quick");
+    return List.of(
+        fields.number("filter", Dimension.FLOW),
+        fields.check("intakeGuarded"),
+        fields.number("heater", Dimension.POWER),
+        fields.check("heaterGuarded"),
+        fields.check("lamp"),
+        fields.check("uvb"));
+  }
+
+  private static List<Field.Option> options(Out[] values) {
+    return Arrays.stream(values).map(o -> new Field.Option(o.name(), o.words)).toList();
+  }
+
+  private static List<Field.Option> grounds() {
+    return Arrays.stream(SubstrateMaterial.values())
+        .filter(m -> m != SubstrateMaterial.MESH && m != SubstrateMaterial.DRAINAGE)
+        .map(m -> new Field.Option(m.name(), m.words()))
+        .toList();
+  }
+
+  static Optional<Resident> resident(Form form, CareLibrary library) {
+    Optional<CareSheet> sheet = library.find(form.typed("species"));
+    if (sheet.isEmpty()) {
+      form.refuse("species", "Please choose who lives there.");
+      return Optional.empty();
+    }
+    int count = form.whole("count", 1, 1000, 1);
+    OptionalDouble length = form.optional("length", Dimension.LENGTH, 0.1, 300);
+    Optional<String> stage =
+        Optional.of(form.typed("stage").replaceFirst("^.*/", ""))
+            .filter(s -> sheet.get().stage(s).isPresent());
+    return Optional.of(
+        Resident.described(
+            sheet.get(), Heads.of(count), Size.of(length, OptionalDouble.empty()), stage));
+  }
+
+  static Optional<Enclosure> enclosure(Form form, Site site) {
+    Optional<Vessel> vessel = vessel(form);
+    double full = form.optional("full", Dimension.PERCENT, 0, 100).orElse(USUAL_FULL);
+    Out out = form.choice("out", Out.class, Out.NONE);
+    SubstrateMaterial material =
+        form.choice("ground", SubstrateMaterial.class, SubstrateMaterial.BARE);
+    Lid lid = form.choice("lid", Lid.class, Lid.NONE);
+    int hides = form.whole("hides", 0, 500, 0);
+    List<Equipment> devices = equipment(form);
+    if (form.hasErrors() || vessel.isEmpty()) {
+      return Optional.empty();
+    }
+    Vessel v = vessel.get();
+    double ground = material == SubstrateMaterial.BARE ? 0 : Math.min(GROUND_CM, v.heightCm() / 4);
+    double depth = out == Out.DRY ? 0 : Math.max(0, full / 100 * v.heightCm() - ground);
+    Enclosure e =
+        Enclosure.bare("Quick check", v, Math.min(depth, v.heightCm() - ground))
+            .withSite(site)
+            .with(new Substrate(material, ground))
+            .with(lid)
+            .with(devices.toArray(Equipment[]::new));
+    Enclosure hidden = hides > 0 ? e.with(e.furnishings().with(new Hides(hides, 0))) : e;
+    return Optional.of(withWayOut(hidden, out));
+  }
+
+  private static Enclosure withWayOut(Enclosure e, Out out) {
+    Vessel v = e.vessel();
+    double top = Math.min(v.heightCm(), e.waterLineCm() + 3);
+    return switch (out) {
+      case PLATFORM -> e.with(new Platform(dock(v.lengthCm() / 3), dock(v.widthCm() / 2)));
+      case LAND -> e.with(new Land(LAND_PERCENT, top, Math.min(top, v.lengthCm() * 0.2)));
+      default -> e;
+    };
+  }
+
+  private static double dock(double roomCm) {
+    return Math.max(1, Math.min(DOCK_CM, roomCm));
+  }
+
+  private static List<Equipment> equipment(Form form) {
+    List<Equipment> devices = new ArrayList<>();
+    form.optional("filter", Dimension.FLOW, 1, 50_000)
+        .ifPresent(
+            flow ->
+                devices.add(
+                    new Equipment.Filter(flow, Optional.empty(), form.flag("intakeGuarded"))));
+    form.optional("heater", Dimension.POWER, 1, 5000)
+        .ifPresent(w -> devices.add(new Equipment.Heater(w, form.flag("heaterGuarded"))));
+    if (form.flag("lamp")) {
+      devices.add(new Equipment.BaskingLamp(50, OptionalDouble.empty()));
+    }
+    if (form.flag("uvb")) {
+      devices.add(new Equipment.UvbLamp(Optional.empty(), OptionalDouble.empty()));
+    }
+    return devices;
+  }
+
+  private static Optional<Vessel> vessel(Form form) {
+    if (!form.typed("tank").equals(OWN)) {
+      Optional<Vessel> sold =
+          StandardVessel.all().stream()
+              .filter(v -> v.name().equals(form.typed("tank")))
+              .map(StandardVessel::vessel)
+              .findFirst();
+      if (sold.isEmpty()) {
+        form.refuse("tank", "Please choose one of the list.");
+      }
+      return sold;
+    }
+    double length = form.number("ownLength", Dimension.LENGTH, 1, Vessel.MAX_CM);
+    double width = form.number("ownWidth", Dimension.LENGTH, 1, Vessel.MAX_CM);
+    double height = form.number("ownHeight", Dimension.LENGTH, 1, Vessel.MAX_CM);
+    return form.hasErrors() ? Optional.empty() : Optional.of(new Vessel(length, width, height));
+  }
+}

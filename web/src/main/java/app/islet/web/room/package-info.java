@@ -1,5 +1,0 @@
-/** A room: its name, its climate through the year, where on earth it lies. */
-@NullMarked
-package app.islet.web.room;
-
-import org.jspecify.annotations.NullMarked;

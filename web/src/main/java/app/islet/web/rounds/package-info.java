@@ -1,5 +1,0 @@
-/** Today, enclosure by enclosure: what is due, ticked, skipped, taken back. */
-@NullMarked
-package app.islet.web.rounds;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,90 @@
+package app.islet.web.store.animal;
+
+import app.islet.core.livestock.LifeEvent;
+import app.islet.web.base.log.Stamp;
+import app.islet.web.base.support.NotFoundException;
+import app.islet.web.people.collection.CollectionContext;
+import java.time.Clock;
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What happened to the animals, day by day. Helpers may add to it. */
+@Service
+public class LifeLog {
+  private final AnimalRepository animals;
+  private final LifeRepository entries;
+  private final Clock clock;
+
+  LifeLog(AnimalRepository animals, LifeRepository entries, Clock clock) {
+    this.animals = animals;
+    this.entries = entries;
+    this.clock = clock;
+  }
+
+  /** Of one animal or group, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<LifeEntry> of(Animal animal) {
+    return entries.valid(List.of(animal.id()));
+  }
+
+  /** Of several, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<LifeEntry> of(Collection<Animal> some) {
+    return some.isEmpty() ? List.of() : entries.valid(ids(some));
+  }
+
+  /** Those of several to whom something of these kinds has happened. */
+  @Transactional(readOnly = true)
+  public List<Animal> having(Collection<Animal> some, Set<LifeEvent.Kind> kinds) {
+    Set<Long> found = some.isEmpty() ? Set.of() : entries.having(ids(some), kinds);
+    return some.stream().filter(animal -> found.contains(animal.id())).toList();
+  }
+
+  private static List<Long> ids(Collection<Animal> some) {
+    return some.stream().map(Animal::id).toList();
+  }
+
+  /** Sightings with a number, of all animals, the oldest first. */
+  @Transactional(readOnly = true)
+  public List<LifeEntry> counts(CollectionContext context) {
+    return entries.counts(context.collectionId());
+  }
+
+  /** Logs it once, however often it is sent. */
+  @Transactional
+  public LifeEntry add(CollectionContext context, long animalId, LifeEvent event, UUID clientId) {
+    lock(context, animalId);
+    return entries.append(
+        clientId, () -> new LifeEntry(animalId, event, stamp(context, clientId), null));
+  }
+
+  /** Takes an entry back by one that voids it; twice is harmless. */
+  @Transactional
+  public void takeBack(CollectionContext context, long animalId, long entryId) {
+    lock(context, animalId);
+    entries
+        .findById(entryId)
+        .filter(entry -> entry.animalId() == animalId)
+        .ifPresent(
+            entry ->
+                entries.voidOnce(
+                    entryId,
+                    () ->
+                        new LifeEntry(
+                            animalId, entry.event(), stamp(context, UUID.randomUUID()), entryId)));
+  }
+
+  private void lock(CollectionContext context, long animalId) {
+    if (animals.lock(List.of(animalId), context.collectionId()).isEmpty()) {
+      throw new NotFoundException("the collection has no animal " + animalId);
+    }
+  }
+
+  private Stamp stamp(CollectionContext context, UUID clientId) {
+    return new Stamp(clientId, clock.instant(), context.person().id());
+  }
+}

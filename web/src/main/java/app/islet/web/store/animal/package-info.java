@@ -1,0 +1,5 @@
+/** Who lives in an enclosure, and their measurements. */
+@NullMarked
+package app.islet.web.store.animal;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,22 @@
+package app.islet.web.store.health;
+
+import app.islet.web.base.log.LogRepository;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.Query;
+
+interface CourseEntryRepository extends LogRepository<CourseEntry> {
+  /** What counts, in the order of days. */
+  @Query(
+      """
+      select e from CourseEntry e where e.courseId in :courses and e.voids is null
+      and not exists (select 1 from CourseEntry u where u.voids = e.id) order by e.day, e.id""")
+  List<CourseEntry> valid(Collection<Long> courses);
+
+  @Query(
+      """
+      select e from CourseEntry e where e.courseId = :course and e.day = :day and e.voids is null
+      and not exists (select 1 from CourseEntry u where u.voids = e.id) order by e.id""")
+  List<CourseEntry> on(long course, LocalDate day);
+}

@@ -1,0 +1,55 @@
+package app.islet.web.store.water;
+
+import app.islet.core.water.WaterEvent;
+import app.islet.web.base.log.LogEntry;
+import app.islet.web.base.log.Stamp;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.SequenceGenerator;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something done to the water on a day. Never changed; an entry that voids another takes it back.
+ */
+@Entity
+@Table(name = "water_event")
+class WaterEventEntry extends LogEntry {
+  @Id
+  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "water_event_id_seq")
+  @SequenceGenerator(name = "water_event_id_seq", allocationSize = 50)
+  private Long id;
+
+  private Long enclosureId;
+  private LocalDate day;
+
+  @Enumerated(EnumType.STRING)
+  private WaterEvent.Kind kind;
+
+  private double amount;
+
+  /** For Hibernate only. */
+  protected WaterEventEntry() {}
+
+  WaterEventEntry(long enclosureId, WaterEvent event, Stamp stamp, @Nullable Long voids) {
+    super(stamp, voids);
+    this.enclosureId = enclosureId;
+    this.day = event.day();
+    this.kind = event.kind();
+    this.amount = event.amount();
+  }
+
+  /** An entry that takes this one back. */
+  WaterEventEntry voided(Stamp stamp) {
+    return new WaterEventEntry(enclosureId, new WaterEvent(day, kind, amount), stamp, id);
+  }
+
+  Long id() {
+    return id;
+  }
+}

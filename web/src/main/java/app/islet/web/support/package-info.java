@@ -1,5 +1,0 @@
-/** What every page needs: forms and their fields, refusals, units, downloads. */
-@NullMarked
-package app.islet.web.support;
-
-import org.jspecify.annotations.NullMarked;

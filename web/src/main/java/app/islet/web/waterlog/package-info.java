@@ -1,5 +1,0 @@
-/** The log of the water: what was tested and done, in PostgreSQL, only ever added to. */
-@NullMarked
-package app.islet.web.waterlog;
-
-import org.jspecify.annotations.NullMarked;
