@@ -102,7 +102,8 @@ public final class AssessmentJson {
         .water()
         .ifPresent(
             w -> {
-              // Of a pond nobody reckons heat and evaporation: what is not there is not estimated.
+              // Heat and evaporation of a pond are not calculated: what is not there is not
+              // estimated.
               if (a.climate().model().holds()) {
                 map.put("waterTargetC", w.targetC());
                 map.put("waterHeatingNeedW", w.heatingNeedW());

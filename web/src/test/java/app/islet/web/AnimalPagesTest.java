@@ -285,7 +285,7 @@ class AnimalPagesTest {
     assertThat(page.locator("main")).containsText("6 servings a week on 7 feeding days");
     assertThat(page.locator(".rotation-week li")).hasCount(28);
     row(page, 4, "Snails", "often", "2");
-    page.click("text=Feed so");
+    page.click("text=Save menu");
     assertThat(page.locator("tr:has(input[name=often4]) .note").first())
         .hasText("As daily, 2-3 a week, every 2 days, every 1-2 weeks or monthly, please.");
     assertThat(page.locator("main")).containsText("Please give a reason");
@@ -293,15 +293,15 @@ class AnimalPagesTest {
     row(page, 1, "Greens", "daily", "2");
     row(page, 4, "Snails", "every 2 days", "2");
     page.fill("input[name=reason]", "she likes them");
-    page.click("text=Feed so");
+    page.click("text=Save menu");
     assertThat(page.locator("[role=alert].wrong-line"))
         .containsText("7 feeding days of at most 2 foods hold 14.");
     row(page, 0, "Pellets", "2-3 a week", "0.5");
     row(page, 1, "Greens", "2-3 a week", "2");
     row(page, 4, "Snails", "weekly", "2");
     page.check("input[name=fastSUNDAY]");
-    page.click("text=Feed so");
-    assertThat(page.locator(".flash")).hasText("From today it is fed so.");
+    page.click("text=Save menu");
+    assertThat(page.locator(".flash")).hasText("Menu saved; it holds from today.");
     List<Locator> snailDays = page.locator(".rotation-week li:has-text('Snails')").all();
     Assertions.assertThat(snailDays).as("weekly, in four weeks").hasSizeBetween(3, 5);
     for (Locator day : snailDays) {

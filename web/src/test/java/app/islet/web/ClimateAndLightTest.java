@@ -130,7 +130,7 @@ class ClimateAndLightTest {
     assertThat(page.locator("#answer .u-1")).hasCount(0);
     page.check("[name=lamps]");
     assertThat(page.locator("#answer .u-1").first()).isAttached();
-    assertThat(page.locator("#answer .o-warmth text").first()).isAttached();
+    assertThat(page.locator("#answer .o-temperature text").first()).isAttached();
     page.navigate("/c/weir-mill/enclosures/1/light");
     assertThat(page.locator("main")).containsText("No resident is known to need UVB");
   }

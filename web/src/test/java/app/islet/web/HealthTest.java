@@ -216,7 +216,7 @@ class HealthTest {
     Hands.press(page, "Begin course");
     page.locator(".health-course summary").click();
     page.getByText("Stopped before").click();
-    page.getByText("What the past teaches").click();
+    page.getByText("Lessons from earlier cases").click();
     Locator row = page.locator("tr", new Page.LocatorOptions().setHasText("Holding tub"));
     assertThat(row.locator("td").nth(3)).hasText("1");
     assertThat(page.locator("section", new Page.LocatorOptions().setHasText("By source")))

@@ -6,7 +6,7 @@ import java.util.OptionalDouble;
  * Expected growth: length nears {@code asymptoteCm}, closing the share {@code 1 - exp(-perYear)} of
  * the gap each year.
  *
- * <p>It is an average; animals differ by a factor of two and more with warmth and food.
+ * <p>It is an average; animals differ by a factor of two and more with temperature and food.
  *
  * @see "von Bertalanffy, L. (1938), Human Biology 10(2), 181-213"
  */

@@ -13,7 +13,7 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * An animal led from one warmth to another in steps of a day.
+ * An animal led from one temperature to another in steps of a day.
  *
  * @param why what it is led for
  * @param most largest step a day, K

@@ -4,7 +4,7 @@ import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import java.util.List;
 
-/** What an estimate of warmth rests on, number by number, to be looked into. */
+/** What an estimate of temperature rests on, number by number, to be looked into. */
 public final class Basics {
   private Basics() {}
 

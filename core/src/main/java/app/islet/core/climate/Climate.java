@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /**
- * Warmth through the year, by days of winter and summer that repeat themselves.
+ * Temperatures through the year, by days of winter and summer that repeat themselves.
  *
  * @param water the water, where there is any
  * @param air the air and land, where a resident needs them at a temperature

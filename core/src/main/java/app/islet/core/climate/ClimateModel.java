@@ -67,7 +67,7 @@ public final class ClimateModel {
         this);
   }
 
-  /** Whether a room holds it: under the sky neither its days nor its year are reckoned. */
+  /** Whether a room holds it: under the sky neither its days nor its year are calculated. */
   public boolean holds() {
     return !site.outdoors();
   }

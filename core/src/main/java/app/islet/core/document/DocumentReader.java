@@ -16,6 +16,7 @@ import app.islet.core.enclosure.Calibration;
 import app.islet.core.enclosure.Chemistry;
 import app.islet.core.enclosure.Companion;
 import app.islet.core.enclosure.Conditions;
+import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Furnishings;
@@ -48,8 +49,8 @@ import java.util.OptionalDouble;
  */
 public final class DocumentReader {
   private static Optional<Lighting.Ramp> ramp(Fields c) {
-    OptionalDouble winter = c.optionalNumber("winterLightHours", 0, 24, "h");
-    OptionalDouble summer = c.optionalNumber("summerLightHours", 0, 24, "h");
+    OptionalDouble winter = c.optionalNumber("winterLightHours", DesignLimits.LIGHT_HOURS);
+    OptionalDouble summer = c.optionalNumber("summerLightHours", DesignLimits.LIGHT_HOURS);
     if (winter.isPresent() != summer.isPresent()) {
       throw new IllegalArgumentException(
           "winterLightHours and summerLightHours are given both, or neither");
@@ -62,9 +63,9 @@ public final class DocumentReader {
   private static SourceWater sourceWater(Fields f) {
     return new SourceWater(
         f.optionalNumber("nitrateMgPerL", 0, 500, "mg/L"),
-        f.optionalNumber("ph", 3, 11, ""),
-        f.optionalNumber("hardnessDh", 0, 60, "°dH"),
-        f.optionalNumber("carbonateDh", 0, 60, "°dH"));
+        f.optionalNumber("ph", DesignLimits.PH),
+        f.optionalNumber("hardnessDh", DesignLimits.HARDNESS),
+        f.optionalNumber("carbonateDh", DesignLimits.HARDNESS));
   }
 
   private static Handling.Conditioner conditioner(Fields f) {
@@ -186,25 +187,25 @@ public final class DocumentReader {
   private static Vessel vessel(Fields v) {
     return new Vessel(
         v.optionalChoice("shape", Vessel.Shape.class).orElse(Vessel.Shape.BOX),
-        v.number("lengthCm", 1, Vessel.MAX_CM, "cm"),
-        v.number("widthCm", 1, Vessel.MAX_CM, "cm"),
-        v.number("heightCm", 1, Vessel.MAX_CM, "cm"),
+        v.number("lengthCm", DesignLimits.VESSEL_SIDE),
+        v.number("widthCm", DesignLimits.VESSEL_SIDE),
+        v.number("heightCm", DesignLimits.VESSEL_SIDE),
         v.optionalNumber("floorShare", 0.2, 1, "").orElse(1),
         new Walls(
-            v.optionalNumber("paneMm", 1, 100, "mm"),
+            v.optionalNumber("paneMm", DesignLimits.PANE),
             v.flag("braced", false),
-            v.optionalNumber("lipCm", 0, Vessel.MAX_CM, "cm"),
-            v.optionalNumber("insulationMm", 0, 200, "mm")));
+            v.optionalNumber("lipCm", DesignLimits.VESSEL_LIP),
+            v.optionalNumber("insulationMm", DesignLimits.INSULATION)));
   }
 
   private static Water water(Fields w) {
     return new Water(
-        w.number("depthCm", 0, Vessel.MAX_CM, "cm"),
-        w.optionalNumber("restBelowSurfaceCm", 0, Vessel.MAX_CM, "cm"),
-        w.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
+        w.number("depthCm", DesignLimits.WATER_DEPTH),
+        w.optionalNumber("restBelowSurfaceCm", DesignLimits.REST),
+        w.optionalNumber("salinityPpt", DesignLimits.SALINITY).orElse(0),
         new Chemistry(
-            w.optionalNumber("ph", 3, 11, ""),
-            w.optionalNumber("hardnessDh", 0, 60, "°dH"),
+            w.optionalNumber("ph", DesignLimits.PH),
+            w.optionalNumber("hardnessDh", DesignLimits.HARDNESS),
             w.optionalChoice("source", WaterSource.class)),
         w.optionalGroup("sourceWater", DocumentReader::sourceWater).orElse(SourceWater.UNKNOWN),
         new Handling(
@@ -219,44 +220,45 @@ public final class DocumentReader {
   private static Substrate ground(Fields g) {
     return new Substrate(
         g.choice("material", SubstrateMaterial.class),
-        g.number("depthCm", 0, Vessel.MAX_CM, "cm"),
-        g.optionalNumber("grainMm", 0.01, 500, "mm"),
+        g.number("depthCm", DesignLimits.GROUND_DEPTH),
+        g.optionalNumber("grainMm", DesignLimits.GRAIN),
         g.groups(
             "below",
             MAX_LAYERS,
             l ->
                 new Substrate.Layer(
                     l.choice("material", SubstrateMaterial.class),
-                    l.number("thicknessCm", 0.1, Vessel.MAX_CM, "cm"))),
+                    l.number("thicknessCm", DesignLimits.LAYER))),
         g.groups(
             "points",
             MAX_POINTS,
             p ->
                 new Substrate.Point(
-                    p.number("xCm", 0, Vessel.MAX_CM, "cm"),
-                    p.number("riseCm", 0, Vessel.MAX_CM, "cm"))),
+                    p.number("xCm", DesignLimits.GROUND_X),
+                    p.number("riseCm", DesignLimits.GROUND_RISE))),
         g.flag("magnetTested", false));
   }
 
   private static Land land(Fields l) {
     return new Land(
         l.number("sharePercent", 1, 100, "%"),
-        l.number("heightCm", 0, Vessel.MAX_CM, "cm"),
-        l.number("rampCm", 0, Vessel.MAX_CM, "cm"),
+        l.number("heightCm", DesignLimits.LAND_HEIGHT),
+        l.number("rampCm", DesignLimits.LAND_RAMP),
         l.optionalChoice("material", SubstrateMaterial.class),
         l.flag("litter", false));
   }
 
   private static Platform platform(Fields p) {
     return new Platform(
-        p.number("lengthCm", 1, Vessel.MAX_CM, "cm"), p.number("widthCm", 1, Vessel.MAX_CM, "cm"));
+        p.number("lengthCm", DesignLimits.PLATFORM_SIDE),
+        p.number("widthCm", DesignLimits.PLATFORM_SIDE));
   }
 
   private static Conditions conditions(Fields c) {
     return new Conditions(
-        c.optionalNumber("humidityPercent", 0, 100, "%"),
-        c.optionalNumber("lightHours", 0, 24, "h"),
-        c.optionalNumber("lidGapCm", 0, 100, "cm"),
+        c.optionalNumber("humidityPercent", DesignLimits.HUMIDITY),
+        c.optionalNumber("lightHours", DesignLimits.LIGHT_HOURS),
+        c.optionalNumber("lidGapCm", DesignLimits.LID_GAP),
         new Lighting(
             c.optionalNumber("lightsOnHour", 0, 24, "h").orElse(Lighting.USUAL.onHour()),
             c.flag("seasonalLight", false),
@@ -281,14 +283,15 @@ public final class DocumentReader {
 
   private static Site site(Fields f) {
     return new Site(
-        f.number("summerDayC", -20, 50, "°C"),
-        f.number("summerNightC", -20, 50, "°C"),
-        f.number("winterDayC", -20, 50, "°C"),
-        f.number("winterNightC", -20, 50, "°C"),
-        f.optionalNumber("humidityPercent", 0, 100, "%").orElse(Site.LIVING_ROOM.humidityPercent()),
+        f.number("summerDayC", DesignLimits.ROOM_TEMPERATURE),
+        f.number("summerNightC", DesignLimits.ROOM_TEMPERATURE),
+        f.number("winterDayC", DesignLimits.ROOM_TEMPERATURE),
+        f.number("winterNightC", DesignLimits.ROOM_TEMPERATURE),
+        f.optionalNumber("humidityPercent", DesignLimits.HUMIDITY)
+            .orElse(Site.LIVING_ROOM.humidityPercent()),
         f.optionalFlag("residualCurrentDevice"),
         f.flag("smallChildren", false),
-        f.optionalNumber("sunHours", 0, 16, "h").orElse(0),
+        f.optionalNumber("sunHours", DesignLimits.SUN_HOURS).orElse(0),
         f.optionalNumber("latitude", -90, 90, "°"),
         f.optionalNumber("longitude", -180, 180, "°"),
         f.flag("outdoors", false));
@@ -318,9 +321,9 @@ public final class DocumentReader {
     int count = f.whole("count", 1, 1000, "animals", 1);
     int males = f.whole("males", 0, 1000, "animals", 0);
     int females = f.whole("females", 0, 1000, "animals", 0);
-    var length = f.optionalNumber("lengthCm", 0.1, 300, "cm");
-    var smallest = f.optionalNumber("smallestCm", 0.1, 300, "cm");
-    var mass = f.optionalNumber("massG", 0.001, 500_000, "g");
+    var length = f.optionalNumber("lengthCm", DesignLimits.ANIMAL_LENGTH);
+    var smallest = f.optionalNumber("smallestCm", DesignLimits.ANIMAL_LENGTH);
+    var mass = f.optionalNumber("massG", DesignLimits.ANIMAL_MASS);
     Optional<String> school = f.optionalText("school", 60);
     if (sheet.isPresent()
         && school.isPresent()

@@ -1,5 +1,6 @@
 package app.islet.core.document;
 
+import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.UvShape;
@@ -24,29 +25,29 @@ final class EquipmentReader {
   static Equipment device(Fields f) {
     return switch (f.choice("kind", Kind.class)) {
       case HEATER ->
-          new Equipment.Heater(f.number("powerW", 1, 20_000, "W"), f.flag("guarded", false));
-      case HEAT_MAT -> new Equipment.HeatMat(f.number("powerW", 1, 5000, "W"));
-      case CHILLER -> new Equipment.Chiller(f.number("coolingW", 1, 50_000, "W"));
-      case FAN -> new Equipment.Fan(f.number("airSpeedMs", 0.1, 5, "m/s"));
+          new Equipment.Heater(f.number("powerW", DesignLimits.HEATER), f.flag("guarded", false));
+      case HEAT_MAT -> new Equipment.HeatMat(f.number("powerW", DesignLimits.HEAT_MAT));
+      case CHILLER -> new Equipment.Chiller(f.number("coolingW", DesignLimits.CHILLER));
+      case FAN -> new Equipment.Fan(f.number("airSpeedMs", DesignLimits.FAN));
       case FILTER ->
           new Equipment.Filter(
-              f.number("flowLph", 0, 100_000, "L/h"),
+              f.number("flowLph", DesignLimits.FILTER),
               f.optionalDate("runningSince"),
               f.flag("guarded", false),
               f.flag("sprayBar", false));
       case BASKING_LAMP ->
           new Equipment.BaskingLamp(
-              f.number("powerW", 1, 1000, "W"),
-              f.optionalNumber("spotC", 0, 120, "°C"),
-              f.optionalNumber("beamDeg", 5, 160, "°"),
-              f.optionalNumber("distanceCm", 1, 300, "cm"));
+              f.number("powerW", DesignLimits.LAMP),
+              f.optionalNumber("spotC", DesignLimits.LAMP_SPOT),
+              f.optionalNumber("beamDeg", DesignLimits.LAMP_BEAM),
+              f.optionalNumber("distanceCm", DesignLimits.LAMP_DISTANCE));
       case UVB_LAMP ->
           new Equipment.UvbLamp(
               f.optionalDate("fittedOn"),
-              f.optionalNumber("distanceCm", 1, 300, "cm"),
+              f.optionalNumber("distanceCm", DesignLimits.LAMP_DISTANCE),
               f.optionalChoice("shape", UvShape.class).orElse(UvShape.LINEAR),
-              f.optionalNumber("uviAt30Cm", 0, 50, ""),
-              f.optionalNumber("readUvi", 0, 50, ""),
+              f.optionalNumber("uviAt30Cm", DesignLimits.UV_INDEX),
+              f.optionalNumber("readUvi", DesignLimits.UV_INDEX),
               f.optionalChoice("through", Lid.class));
       case AIR_STONE -> new Equipment.AirStone();
     };

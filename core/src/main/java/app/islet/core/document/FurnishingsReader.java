@@ -1,6 +1,7 @@
 package app.islet.core.document;
 
 import app.islet.core.care.Plant;
+import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Furnishing;
 import app.islet.core.enclosure.FurnishingKind;
@@ -29,13 +30,13 @@ final class FurnishingsReader {
             h ->
                 new Hides(
                     h.whole("count", 1, 500, ""),
-                    h.optionalNumber("openingCm", 0, 200, "cm").orElse(0))),
+                    h.optionalNumber("openingCm", DesignLimits.HIDE_OPENING).orElse(0))),
         f.optionalGroup(
             "stones",
             x ->
                 new Stones(
-                    x.number("topCm", 0, Vessel.MAX_CM, "cm"),
-                    x.optionalNumber("gapCm", 0, 200, "cm").orElse(0),
+                    x.number("topCm", DesignLimits.STONES_TOP),
+                    x.optionalNumber("gapCm", DesignLimits.STONES_GAP).orElse(0),
                     x.choice("footing", Stones.Footing.class))),
         f.texts("plants", 40).stream().flatMap(id -> plant(f, id).stream()).toList(),
         f.groups(
@@ -43,10 +44,10 @@ final class FurnishingsReader {
             20,
             d ->
                 new Dish(
-                    d.number("depthCm", 0.1, 100, "cm"),
-                    d.optionalNumber("salinityPpt", 0, 45, "g/kg").orElse(0),
+                    d.number("depthCm", DesignLimits.DISH_DEPTH),
+                    d.optionalNumber("salinityPpt", DesignLimits.SALINITY).orElse(0),
                     d.flag("slope", false),
-                    d.optionalNumber("areaCm2", 1, 1_000_000, "cm²"),
+                    d.optionalNumber("areaCm2", DesignLimits.DISH_AREA),
                     d.optionalNumber("xCm", 0, Vessel.MAX_CM, "cm"),
                     d.optionalNumber("yCm", 0, Vessel.MAX_CM, "cm"))),
         f.whole("furtherWaysOut", 0, 100, "", 0),
@@ -73,13 +74,13 @@ final class FurnishingsReader {
     return new Furnishing(
         f.text("id", 40),
         f.choice("kind", FurnishingKind.class),
-        f.number("xCm", -Vessel.MAX_CM, Vessel.MAX_CM, "cm"),
-        f.number("yCm", -Vessel.MAX_CM, Vessel.MAX_CM, "cm"),
-        f.number("lengthCm", 0.1, Vessel.MAX_CM, "cm"),
-        f.number("widthCm", 0.1, Vessel.MAX_CM, "cm"),
-        f.number("bottomCm", 0, Vessel.MAX_CM, "cm"),
-        f.number("topCm", 0, Vessel.MAX_CM, "cm"),
-        f.optionalNumber("turnDeg", -360, 360, "degrees").orElse(0),
+        f.number("xCm", DesignLimits.PART_PLACE),
+        f.number("yCm", DesignLimits.PART_PLACE),
+        f.number("lengthCm", DesignLimits.PART_SIDE),
+        f.number("widthCm", DesignLimits.PART_SIDE),
+        f.number("bottomCm", DesignLimits.PART_HEIGHT),
+        f.number("topCm", DesignLimits.STONES_TOP),
+        f.optionalNumber("turnDeg", DesignLimits.PART_TURN).orElse(0),
         f.flag("round", false),
         f.flag("risesLeft", false),
         f.flag("locked", false));

@@ -8,7 +8,7 @@ import java.util.stream.DoubleStream;
  * Where the enclosure stands: room temperatures by season and time of day, °C, room humidity, %,
  * and what matters for the safety of people.
  *
- * @param residualCurrentDevice whether the socket has one; absent while nobody looked
+ * @param residualCurrentDevice whether the socket has one; absent while it was not checked
  * @param smallChildren whether children under five live in or often come to the household
  * @param sunHours how long the sun shines through a window onto the front on a clear summer's day
  * @param latitude of the place, north positive, where somebody said; {@code longitude} east

@@ -43,7 +43,7 @@ public record Brumation(
 
   /**
    * @param today the rest that goes on now, or the next one
-   * @param fromC warmth before it, {@code fromHours} of light before it
+   * @param fromC temperature before it, {@code fromHours} of light before it
    * @param south whether the enclosure stands south of the equator
    */
   public static Optional<Brumation> of(

@@ -103,7 +103,7 @@ public record UvPlace(
     return OptionalDouble.empty();
   }
 
-  /** Whether the lamp for warmth shines on the same place; absent where one is not drawn. */
+  /** Whether the basking lamp shines on the same place; absent where one is not drawn. */
   public Optional<Boolean> overlaps() {
     return apartCm.isPresent()
         ? Optional.of(apartCm.getAsDouble() <= OVERLAP_CM)

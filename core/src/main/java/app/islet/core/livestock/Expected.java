@@ -21,7 +21,7 @@ import java.util.OptionalDouble;
  * What is to come of mating and eggs, and within which days.
  *
  * @param note what must be there for it, or what becomes of the young
- * @param since the day it is reckoned from; empty for a season
+ * @param since the day it is counted from; empty for a season
  */
 public record Expected(
     What what, DayWindow window, Optional<LocalDate> since, String note, Evidence basis) {

@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
-/** A few plants that last with those who live there: of little light, and of its warmth. */
+/** A few plants that last with those who live there: of little light, and of its temperature. */
 final class Planting {
   private static final int MAX_IN_WATER = 2;
   private static final int MAX_ON_LAND = 2;

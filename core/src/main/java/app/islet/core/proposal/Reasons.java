@@ -48,7 +48,7 @@ final class Reasons {
     smaller.ifPresent(s -> why.add(tooSmall(s)));
     depth().ifPresent(why::add);
     ground().ifPresent(why::add);
-    warmth().ifPresent(why::add);
+    temperature().ifPresent(why::add);
     lamp().ifPresent(why::add);
     return why;
   }
@@ -122,7 +122,7 @@ final class Reasons {
                 Quantity.cm(dig)));
   }
 
-  private Optional<Phrase> warmth() {
+  private Optional<Phrase> temperature() {
     Optional<Climate.WaterClimate> water = state.climate().water();
     if (water.isEmpty()) {
       return Optional.empty();

@@ -1,7 +1,7 @@
 package app.islet.core.quantity;
 
 /**
- * A value moved in equal steps, one a day, none larger than allowed: pH, salt, warmth.
+ * A value moved in equal steps, one a day, none larger than allowed: pH, salt, temperature.
  *
  * @param days how many; 0 where it is there already
  * @param perDay by how much each day, with its sign

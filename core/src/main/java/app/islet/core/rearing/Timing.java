@@ -6,7 +6,7 @@ import java.util.OptionalDouble;
 
 /**
  * Days from birth or hatching until a stage is reached. Where the temperature is known for which
- * they were published, warmth shortens them: development goes on by degree days above {@code
+ * they were published, warmer water shortens them: development goes on by degree days above {@code
  * zeroC}.
  *
  * @param days least and most, at {@code atC} where that is given

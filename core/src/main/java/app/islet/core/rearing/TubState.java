@@ -26,7 +26,7 @@ public record TubState(
   /**
    * When it was last seen to.
    *
-   * @param mealOpen when it was fed, while nobody looked whether it was eaten
+   * @param mealOpen when it was fed, while it is not known whether it was eaten
    */
   public record Last(
       Optional<LocalDateTime> fed,

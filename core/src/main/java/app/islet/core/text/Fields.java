@@ -1,5 +1,6 @@
 package app.islet.core.text;
 
+import app.islet.core.quantity.Limit;
 import app.islet.core.quantity.Range;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -91,6 +92,14 @@ public final class Fields {
 
   public double number(String field, double min, double max, String unit) {
     return optionalNumber(field, min, max, unit, true).orElse(min);
+  }
+
+  public double number(String field, Limit limit) {
+    return number(field, limit.min(), limit.max(), limit.unit());
+  }
+
+  public OptionalDouble optionalNumber(String field, Limit limit) {
+    return optionalNumber(field, limit.min(), limit.max(), limit.unit());
   }
 
   public OptionalDouble optionalNumber(String field, double min, double max, String unit) {

@@ -131,9 +131,9 @@ public record Forecast(
       double most = Math.min(n.ammoniaEaters(), n.nitriteEaters());
       double perDay = most * model.vigour(n.carbonateDh()) * 1000 / model.waterL();
       double dose = CyclingCriterion.PROOF_MG_PER_L;
-      double nought = Parameter.NITRITE.kitError();
+      double zero = Parameter.NITRITE.kitError();
       // Monod integrated: the time it takes with plenty, and that of the tail.
-      return dose - nought + NitrogenModel.AMMONIA_HALF * Math.log(dose / nought) <= perDay;
+      return dose - zero + NitrogenModel.AMMONIA_HALF * Math.log(dose / zero) <= perDay;
     }
   }
 

@@ -6,7 +6,7 @@ import app.islet.core.quantity.Check;
  * Ammonia to nitrite to nitrate by two kinds of bacteria that grow on what they turn (Monod), die
  * back slowly, and have only so much surface.
  *
- * <p>Each step is implicit in what is eaten, so that nothing falls below nought and what leaves one
+ * <p>Each step is implicit in what is eaten, so that nothing falls below zero and what leaves one
  * pool is exactly what enters the next. What bacteria build into themselves is left out, about two
  * in a hundred.
  *
@@ -42,7 +42,7 @@ public record NitrogenModel(
   static final double NITRITE_HALF = 0.2;
 
   /** All of it goes so many times as fast for each kelvin; from memory. */
-  static final double WARMTH = 1.08;
+  static final double PER_DEGREE = 1.08;
 
   /** Free ammonia that halves the second kind, mg/L; Anthonisen 1976 gives 0.1 to 1. */
   static final double FREE_AMMONIA_HALVES = 1;
@@ -87,7 +87,7 @@ public record NitrogenModel(
   double vigour(double leftDh) {
     double now = phAt(leftDh);
     double good = 1 / (1 + Math.pow(10, 6.3 - now)) / (1 + Math.pow(10, now - 9.5));
-    return Math.pow(WARMTH, tempC - 20) * good * leftDh / (leftDh + CARBONATE_HALF);
+    return Math.pow(PER_DEGREE, tempC - 20) * good * leftDh / (leftDh + CARBONATE_HALF);
   }
 
   /**
@@ -146,7 +146,7 @@ public record NitrogenModel(
 
   private double grown(double eaters, double growth, double days) {
     double room = mostGPerDay == 0 ? 0 : Math.max(0, 1 - eaters / mostGPerDay);
-    double dying = DECAY * Math.pow(WARMTH, tempC - 20);
+    double dying = DECAY * Math.pow(PER_DEGREE, tempC - 20);
     return eaters * Math.exp(days * pace * (growth * room - dying));
   }
 }

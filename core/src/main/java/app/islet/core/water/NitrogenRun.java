@@ -32,7 +32,7 @@ public record NitrogenRun(List<Nitrogen> days, Balance balance) {
    * @param poured away with the old water
    */
   public record Balance(double beganG, double came, double plants, double poured, double endedG) {
-    /** What is not accounted for; nought but for rounding. */
+    /** What is not accounted for; zero but for rounding. */
     public double missingG() {
       return beganG + came - plants - poured - endedG;
     }

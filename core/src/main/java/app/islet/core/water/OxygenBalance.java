@@ -67,7 +67,7 @@ public record OxygenBalance(
         waterL);
   }
 
-  /** Where it settles: full less what is used as fast as it comes in, mg/L; never below nought. */
+  /** Where it settles: full less what is used as fast as it comes in, mg/L; never below zero. */
   public double settlesMgPerL() {
     return letsInLPerHour <= 0 ? 0 : Math.max(0, fullMgPerL - useMgPerHour / letsInLPerHour);
   }

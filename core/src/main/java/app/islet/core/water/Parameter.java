@@ -147,7 +147,7 @@ public enum Parameter {
     return usual;
   }
 
-  /** What a kit of drops may be off by near nought; half of it is the least it can show. */
+  /** What a kit of drops may be off by near zero; half of it is the least it can show. */
   public double kitError() {
     return kitError;
   }

@@ -137,7 +137,7 @@ class NitrogenRunTest {
             double v2 = v / (1 + free / NitrogenModel.FREE_AMMONIA_HALVES);
             double second = y[5] * v2 * perL * y[1] / (NitrogenModel.NITRITE_HALF + y[1]);
             double late = (plants - byPlants) * y[2] / (0.05 + y[2]);
-            double dying = NitrogenModel.DECAY * Math.pow(NitrogenModel.WARMTH, 3);
+            double dying = NitrogenModel.DECAY * Math.pow(NitrogenModel.PER_DEGREE, 3);
             return new double[] {
               load * perL - first - byPlants,
               first - second,

@@ -18,7 +18,7 @@ import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
 import java.util.Optional;
 
-/** A basking spot nobody measured that will hardly have the right warmth as the lamp hangs. */
+/** A basking spot nobody measured that will hardly have the right temperature as the lamp hangs. */
 @AutoService(Rule.class)
 public final class BaskingSpotEstimated implements ResidentRule {
   @Override

@@ -10,10 +10,10 @@ import java.util.Locale;
  * @param title of the drawing
  * @param unit of the values
  * @param ticks words along the axis, spread evenly from its first step to its last
- * @param lines the curves, all of one length; where a value is NaN nobody looked
+ * @param lines the curves, all of one length; where a value is NaN it was not measured
  * @param bands ranges laid under them
  * @param marks what happened at a step, along the foot
- * @param fromZero whether the axis begins at nought, as for what cannot be less
+ * @param fromZero whether the axis begins at zero, as for what cannot be less
  */
 public record Chart(
     String title,

@@ -15,7 +15,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 
-/** The section with what lamps do in it: UV index over the place, or warmth of its surface. */
+/** The section with what lamps do in it: UV index over the place, or temperature of its surface. */
 public final class LampOverlay {
   /** UV index from which the next band begins, as the legend words them. */
   private static final double[] BANDS = {0.7, 3, 7.4};
@@ -78,16 +78,16 @@ public final class LampOverlay {
         (svg, x, y) -> {
           LampOverlay overlay = new LampOverlay(assessment, units, svg, x, y, true);
           overlay.uv();
-          overlay.warmth("");
+          overlay.temperature("");
         });
   }
 
-  /** Warmth of the surfaces under the basking lamp, and of the water on a summer's day. */
-  public static String warmth(Assessment assessment, String water, UnitSystem units) {
+  /** Temperature of the surfaces under the basking lamp, and of the water on a summer's day. */
+  public static String temperature(Assessment assessment, String water, UnitSystem units) {
     return SectionDrawing.overlaid(
         assessment,
         units,
-        (svg, x, y) -> new LampOverlay(assessment, units, svg, x, y, false).warmth(water));
+        (svg, x, y) -> new LampOverlay(assessment, units, svg, x, y, false).temperature(water));
   }
 
   private void uv() {
@@ -163,7 +163,7 @@ public final class LampOverlay {
         y.applyAsDouble(low) - y.applyAsDouble(high));
   }
 
-  private void warmth(String water) {
+  private void temperature(String water) {
     Optional<Spot> spot = assessment.situation().spot();
     double line = assessment.geometry().lineCm();
     if (assessment.geometry().hasWater()) {
@@ -183,7 +183,7 @@ public final class LampOverlay {
     if (spot.isPresent()) {
       BaskingPlace p = place.get();
       double lampX = lampX(p);
-      svg.open("g", "class", "o-warmth");
+      svg.open("g", "class", "o-temperature");
       double pxPerCm = x.applyAsDouble(1) - x.applyAsDouble(0);
       double step = Math.max(WARM_STEP_CM, WARM_STEP_PX / pxPerCm);
       for (int n = -WARM_STEPS; n <= WARM_STEPS; n++) {

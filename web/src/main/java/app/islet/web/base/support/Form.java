@@ -1,6 +1,7 @@
 package app.islet.web.base.support;
 
 import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Limit;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.quantity.TypedNumber;
@@ -141,6 +142,14 @@ public final class Form {
       return min;
     }
     return optional(id, dimension, min, max).orElse(min);
+  }
+
+  public double number(String id, Limit limit) {
+    return number(id, limit.dimension(), limit.min(), limit.max());
+  }
+
+  public OptionalDouble optional(String id, Limit limit) {
+    return optional(id, limit.dimension(), limit.min(), limit.max());
   }
 
   /** A number that may be left empty, in the inside unit. */

@@ -1,5 +1,6 @@
 package app.islet.web.page.animals;
 
+import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.livestock.Census;
 import app.islet.core.quantity.Dimension;
 import app.islet.web.base.support.Downloads;
@@ -37,10 +38,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Controller
 @RequestMapping("/c/{collection}/animals/{id}/growth")
 class GrowthController {
-  private static final double SHORTEST = 0.1;
-  private static final double LONGEST = 300;
-  private static final double LIGHTEST = 0.001;
-  private static final double HEAVIEST = 500_000;
 
   private final Subjects subjects;
   private final AnimalSnapshots snapshots;
@@ -111,9 +108,9 @@ class GrowthController {
   @PostMapping
   String measure(
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
-    OptionalDouble length = form.optional("length", Dimension.LENGTH, SHORTEST, LONGEST);
-    OptionalDouble smallest = form.optional("smallest", Dimension.LENGTH, SHORTEST, LONGEST);
-    OptionalDouble mass = form.optional("mass", Dimension.MASS, LIGHTEST, HEAVIEST);
+    OptionalDouble length = form.optional("length", DesignLimits.ANIMAL_LENGTH);
+    OptionalDouble smallest = form.optional("smallest", DesignLimits.ANIMAL_LENGTH);
+    OptionalDouble mass = form.optional("mass", DesignLimits.ANIMAL_MASS);
     LocalDate day = form.date("day").orElse(context.today());
     if (day.isAfter(context.today())) {
       form.refuse("day", Messages.text("animals.until-today"));

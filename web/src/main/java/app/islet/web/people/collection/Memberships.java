@@ -74,9 +74,14 @@ public class Memberships {
   @Transactional
   public void enrol(
       CollectionContext context, String login, String name, String password, Role role) {
+    enrol(context, people.register(login, name, password), role);
+  }
+
+  /** Makes somebody who has an account a member. */
+  @Transactional
+  public void enrol(CollectionContext context, Person person, Role role) {
     lockAsOwner(context);
-    memberships.save(
-        new Membership(context.collection(), people.register(login, name, password), role));
+    memberships.save(new Membership(context.collection(), person, role));
   }
 
   /**

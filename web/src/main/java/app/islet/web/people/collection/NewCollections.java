@@ -72,15 +72,16 @@ public class NewCollections {
   }
 
   /**
-   * The first collection of all, with its owner; of two first visits, or two servers that load the
-   * demo, at the same moment one makes it.
+   * The first collection of all; of two first visits, or two servers that load the demo, at the
+   * same moment one makes it.
    *
+   * @param make makes it, and whoever owns it
    * @return empty if there is somebody already; then nothing is made
    */
   @Transactional
-  public Optional<AnimalCollection> createFirst(String name, ZoneId zone, Supplier<Person> owner) {
+  public Optional<AnimalCollection> first(Supplier<AnimalCollection> make) {
     collections.waitFor(FIRST, "");
-    return people.any() ? Optional.empty() : Optional.of(create(name, zone, owner.get()));
+    return people.any() ? Optional.empty() : Optional.of(make.get());
   }
 
   /** Small Latin letters and digits; a name that has none is still a collection. */

@@ -15,9 +15,11 @@ final class Row {
   private final ArchiveFile archive;
   private final Table table;
   private final Map<String, Numbers> numbers;
+  private final DayShift shift;
   private final Map<String, UUID> acts = new HashMap<>();
 
-  Row(ArchiveFile archive, Table table, Map<String, Numbers> numbers) {
+  Row(ArchiveFile archive, Table table, Map<String, Numbers> numbers, DayShift shift) {
+    this.shift = shift;
     this.archive = archive;
     this.table = table;
     this.numbers = numbers;
@@ -48,8 +50,8 @@ final class Row {
     }
     return switch (column.kind()) {
       case ACT -> acts.computeIfAbsent(cell, c -> UUID.randomUUID()).toString();
-      case WORDS, JSON -> CsvCell.read(cell);
-      default -> cell;
+      case WORDS, JSON -> shift.shifted(column.kind(), CsvCell.read(cell));
+      default -> shift.shifted(column.kind(), cell);
     };
   }
 
@@ -84,7 +86,7 @@ final class Row {
       if (column.kind() == Kind.JSON && Kind.JSON.problem(text).isPresent()) {
         throw ArchiveFile.refused(path, 1, "this is not JSON");
       }
-      return text;
+      return shift.shifted(column.kind(), text);
     }
     byte[] picture = archive.bytes(path);
     if (!UprightPhoto.isKept(picture)) {

@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
@@ -59,21 +60,41 @@ public class TakeIn {
    */
   @Transactional
   public AnimalCollection read(Person owner, Path file, UUID clientId) {
-    // Of two that ask at the same moment the second waits here, and finds what the first made.
-    collections.hold(clientId);
-    return collections.made(owner, clientId).orElseGet(() -> readNew(owner, file, clientId));
+    return read(owner, List.of(), file, clientId, 0);
   }
 
-  private AnimalCollection readNew(Person owner, Path file, UUID clientId) {
+  /**
+   * The same, as if all in it had happened so many days later.
+   *
+   * @param others with accounts, who are those of their name in the archive
+   * @param daysLater may be less than 0
+   */
+  @Transactional
+  public AnimalCollection read(
+      Person owner, List<Person> others, Path file, UUID clientId, int daysLater) {
+    // Of two that ask at the same moment the second waits here, and finds what the first made.
+    collections.hold(clientId);
+    return collections
+        .made(owner, clientId)
+        .orElseGet(
+            () -> {
+              List<Person> known = new ArrayList<>(others);
+              known.add(owner);
+              return readNew(owner, known, file, clientId, new DayShift(daysLater));
+            });
+  }
+
+  private AnimalCollection readNew(
+      Person owner, List<Person> known, Path file, UUID clientId, DayShift shift) {
     try (ArchiveFile archive = ArchiveFile.open(file)) {
       requireKnown(archive);
       Layout layout = Layout.of(sql, entities);
       Map<String, Numbers> numbers = new HashMap<>();
-      numbers.put(Layout.PERSON, people(archive, owner));
+      numbers.put(Layout.PERSON, people(archive, known));
       AnimalCollection collection = collection(archive, layout, owner, clientId);
       for (Table table : layout.tables()) {
         if (!table.name().equals(Layout.COLLECTION) && archive.has(table.path())) {
-          table(archive, table, collection.id(), numbers);
+          table(archive, table, collection.id(), numbers, shift);
         }
       }
       soundness.require(owner, collection);
@@ -101,8 +122,10 @@ public class TakeIn {
     }
   }
 
-  /** Names without an account; whoever has the name of the reader is the reader. */
-  private Numbers people(ArchiveFile archive, Person owner) {
+  /** Names without an account; whoever has the name of one who is known is that one. */
+  private Numbers people(ArchiveFile archive, List<Person> known) {
+    Map<String, Person> byName = new HashMap<>();
+    known.forEach(person -> byName.put(person.name(), person));
     Map<Long, Long> read = new LinkedHashMap<>();
     TableFile.read(
         archive,
@@ -122,7 +145,7 @@ public class TakeIn {
           }
           read.put(
               id(Descriptor.PEOPLE, line),
-              name.equals(owner.name()) ? owner.id() : people.named(name).id());
+              Optional.ofNullable(byName.get(name)).orElseGet(() -> people.named(name)).id());
         });
     return numbers(read);
   }
@@ -140,7 +163,12 @@ public class TakeIn {
             .findFirst()
             .orElseThrow();
     Map<String, @Nullable Object> is = new HashMap<>();
-    Row row = new Row(archive, table, Map.of(Layout.COLLECTION, Numbers.counted(new long[] {1})));
+    Row row =
+        new Row(
+            archive,
+            table,
+            Map.of(Layout.COLLECTION, Numbers.counted(new long[] {1})),
+            DayShift.NONE);
     TableFile.read(
         archive,
         table.path(),
@@ -172,7 +200,11 @@ public class TakeIn {
   }
 
   private void table(
-      ArchiveFile archive, Table table, long collectionId, Map<String, Numbers> numbers) {
+      ArchiveFile archive,
+      Table table,
+      long collectionId,
+      Map<String, Numbers> numbers,
+      DayShift shift) {
     if (table.isNumbered()) {
       numbers.put(table.name(), newNumbers(archive, table));
     }
@@ -181,7 +213,7 @@ public class TakeIn {
       sql.update("delete from place where collection_id = ?", collectionId);
     }
     Additions additions = new Additions(sql, table, collectionId, AT_A_TIME);
-    Row row = new Row(archive, table, numbers);
+    Row row = new Row(archive, table, numbers, shift);
     TableFile.read(
         archive,
         table.path(),

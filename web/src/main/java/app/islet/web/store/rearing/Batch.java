@@ -148,7 +148,7 @@ public class Batch {
     return housing;
   }
 
-  /** Eggs that were seen to be fertile; empty where nobody looked. */
+  /** Eggs that were seen to be fertile; empty where they were not checked. */
   public Optional<Integer> fertile() {
     return Optional.ofNullable(fertile);
   }

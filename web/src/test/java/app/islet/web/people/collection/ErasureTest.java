@@ -25,7 +25,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.core.env.Environment;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.jdbc.datasource.DriverManagerDataSource;
+import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 
 /** What is deleted is gone from every table, and nothing else is. */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
@@ -62,7 +62,7 @@ class ErasureTest {
         new Database(environment.getRequiredProperty("spring.datasource.url"), "islet", password),
         file);
     Backups.restore(file, new Database(url, "islet", password), 1000);
-    return new JdbcTemplate(new DriverManagerDataSource(url, "islet", password));
+    return new JdbcTemplate(new SingleConnectionDataSource(url, "islet", password, true));
   }
 
   private static Set<String> tablesWithRows(JdbcTemplate sql) {

@@ -11,7 +11,7 @@ import java.util.OptionalDouble;
  * @param cutCm where the section is cut, from the back; the middle where nobody said
  * @param aheadMonths how far into the future
  * @param whose index of the resident whose reach is shown; -1 for the one that has it hardest
- * @param lamps whether UV index and warmth are laid over the section
+ * @param lamps whether UV index and temperature are laid over the section
  * @param depths whether bands of depth are laid over the plan
  * @param current whether the jet of the filter is
  */

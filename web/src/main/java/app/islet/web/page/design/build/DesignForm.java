@@ -5,6 +5,7 @@ import app.islet.core.enclosure.Additives;
 import app.islet.core.enclosure.Chemistry;
 import app.islet.core.enclosure.Companion;
 import app.islet.core.enclosure.Conditions;
+import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Furnishings;
@@ -180,17 +181,17 @@ final class DesignForm {
   static Optional<Enclosure> read(Form form, Enclosure base) {
     form.keepExact(numbers(base));
     String name = form.text("name", 80, "a name");
-    double length = form.number("length", Dimension.LENGTH, 1, MAX);
-    double width = form.number("width", Dimension.LENGTH, 1, MAX);
-    double height = form.number("height", Dimension.LENGTH, 1, MAX);
+    double length = form.number("length", DesignLimits.VESSEL_SIDE);
+    double width = form.number("width", DesignLimits.VESSEL_SIDE);
+    double height = form.number("height", DesignLimits.VESSEL_SIDE);
     Vessel.Shape shape = form.choice("shape", Vessel.Shape.class, Vessel.Shape.BOX);
     double floorShare = form.optional("floorShare", Dimension.PERCENT, 20, 100).orElse(100) / 100;
     if (floorShare < 1 && shape != Vessel.Shape.BOX && shape != Vessel.Shape.OVAL) {
       form.refuse("floorShare", "Only rectangular and oval vessels have sloping sides here.");
     }
-    double depth = form.number("depth", Dimension.LENGTH, 0, MAX);
-    OptionalDouble rest = form.optional("rest", Dimension.LENGTH, 0, MAX);
-    double salt = form.optional("salt", Dimension.SALINITY, 0, 45).orElse(0);
+    double depth = form.number("depth", DesignLimits.WATER_DEPTH);
+    OptionalDouble rest = form.optional("rest", DesignLimits.REST);
+    double salt = form.optional("salt", DesignLimits.SALINITY).orElse(0);
     Walls walls = walls(form);
     Substrate ground = SubstrateForm.read(form, height);
     Optional<Land> land = land(form);
@@ -198,8 +199,8 @@ final class DesignForm {
         form.flag("platform")
             ? Optional.of(
                 new Platform(
-                    form.number("platformLength", Dimension.LENGTH, 1, MAX),
-                    form.number("platformWidth", Dimension.LENGTH, 1, MAX)))
+                    form.number("platformLength", DesignLimits.PLATFORM_SIDE),
+                    form.number("platformWidth", DesignLimits.PLATFORM_SIDE)))
             : Optional.empty();
     List<Equipment> equipment = equipment(form, base);
     Lid lid = form.choice("lid", Lid.class, Lid.NONE);
@@ -239,10 +240,10 @@ final class DesignForm {
 
   private static Walls walls(Form form) {
     return new Walls(
-        form.optional("pane", Dimension.THICKNESS, 1, 100),
+        form.optional("pane", DesignLimits.PANE),
         form.flag("braced"),
-        form.optional("lip", Dimension.LENGTH, 0, MAX),
-        form.optional("insulation", Dimension.THICKNESS, 0, 200));
+        form.optional("lip", DesignLimits.VESSEL_LIP),
+        form.optional("insulation", DesignLimits.INSULATION));
   }
 
   private static void refuseWhatDoesNotFit(
@@ -264,8 +265,8 @@ final class DesignForm {
 
   private static Optional<Land> land(Form form) {
     OptionalDouble share = form.optional("landShare", Dimension.PERCENT, 0, 100);
-    OptionalDouble height = form.optional("landHeight", Dimension.LENGTH, 0, MAX);
-    OptionalDouble ramp = form.optional("ramp", Dimension.LENGTH, 0, MAX);
+    OptionalDouble height = form.optional("landHeight", DesignLimits.LAND_HEIGHT);
+    OptionalDouble ramp = form.optional("ramp", DesignLimits.LAND_RAMP);
     if (share.orElse(0) == 0) {
       return Optional.empty();
     }
@@ -289,35 +290,34 @@ final class DesignForm {
 
   private static List<Equipment> equipment(Form form, Enclosure base) {
     List<Equipment> list = new ArrayList<>();
-    form.optional("heater", Dimension.POWER, 1, 20_000)
+    form.optional("heater", DesignLimits.HEATER)
         .ifPresent(w -> list.add(new Equipment.Heater(w, form.flag("guarded"))));
-    form.optional("mat", Dimension.POWER, 1, 5000)
-        .ifPresent(w -> list.add(new Equipment.HeatMat(w)));
-    form.optional("chiller", Dimension.POWER, 1, 50_000)
+    form.optional("mat", DesignLimits.HEAT_MAT).ifPresent(w -> list.add(new Equipment.HeatMat(w)));
+    form.optional("chiller", DesignLimits.CHILLER)
         .ifPresent(w -> list.add(new Equipment.Chiller(w)));
-    form.optional("fan", Dimension.RATIO, 0.1, 5).ifPresent(v -> list.add(new Equipment.Fan(v)));
+    form.optional("fan", DesignLimits.FAN).ifPresent(v -> list.add(new Equipment.Fan(v)));
     Optional<LocalDate> since = form.date("filterSince");
-    form.optional("filter", Dimension.FLOW, 0, 100_000)
+    form.optional("filter", DesignLimits.FILTER)
         .ifPresent(
             flow ->
                 list.add(
                     new Equipment.Filter(
                         flow, since, form.flag("filterGuarded"), form.flag("sprayBar"))));
-    OptionalDouble spot = form.optional("spot", Dimension.TEMPERATURE, 0, 120);
-    OptionalDouble beam = form.optional("beam", Dimension.ANGLE, 5, 160);
-    OptionalDouble lampDistance = form.optional("lampDistance", Dimension.LENGTH, 1, 300);
-    form.optional("lamp", Dimension.POWER, 1, 1000)
+    OptionalDouble spot = form.optional("spot", DesignLimits.LAMP_SPOT);
+    OptionalDouble beam = form.optional("beam", DesignLimits.LAMP_BEAM);
+    OptionalDouble lampDistance = form.optional("lampDistance", DesignLimits.LAMP_DISTANCE);
+    form.optional("lamp", DesignLimits.LAMP)
         .ifPresent(w -> list.add(new Equipment.BaskingLamp(w, spot, beam, lampDistance)));
     Optional<LocalDate> fitted = form.date("uvbFitted");
-    OptionalDouble distance = form.optional("uvbDistance", Dimension.LENGTH, 1, 300);
+    OptionalDouble distance = form.optional("uvbDistance", DesignLimits.LAMP_DISTANCE);
     if (form.flag("uvb")) {
       list.add(
           new Equipment.UvbLamp(
               fitted,
               distance,
               form.choice("uvbShape", UvShape.class, UvShape.LINEAR),
-              form.optional("uvi30", Dimension.RATIO, 0, 50),
-              form.optional("uviRead", Dimension.RATIO, 0, 50),
+              form.optional("uvi30", DesignLimits.UV_INDEX),
+              form.optional("uviRead", DesignLimits.UV_INDEX),
               form.typed("uvbThrough").isEmpty()
                   ? Optional.empty()
                   : Optional.of(form.choice("uvbThrough", Lid.class, Lid.NONE))));

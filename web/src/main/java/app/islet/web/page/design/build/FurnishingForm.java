@@ -3,12 +3,12 @@ package app.islet.web.page.design.build;
 import app.islet.core.care.Plant;
 import app.islet.core.enclosure.Chemistry;
 import app.islet.core.enclosure.Conditions;
+import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.enclosure.Dish;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Furnishings;
 import app.islet.core.enclosure.Hides;
 import app.islet.core.enclosure.Stones;
-import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.WaterSource;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
@@ -102,8 +102,8 @@ final class FurnishingForm {
 
   static Chemistry chemistry(Form form) {
     return new Chemistry(
-        form.optional("ph", Dimension.RATIO, 3, 11),
-        form.optional("hardness", Dimension.HARDNESS, 0, 60),
+        form.optional("ph", DesignLimits.PH),
+        form.optional("hardness", DesignLimits.HARDNESS),
         form.typed("source").isEmpty()
             ? Optional.empty()
             : Optional.of(form.choice("source", WaterSource.class, WaterSource.TREATED_TAP)));
@@ -112,9 +112,9 @@ final class FurnishingForm {
   /** Conditions as typed; when lights are switched and what was calibrated stays. */
   static Conditions conditions(Form form, Conditions base) {
     return new Conditions(
-        form.optional("humidity", Dimension.PERCENT, 0, 100),
-        form.optional("lightHours", Dimension.HOURS, 0, 24),
-        form.optional("lidGap", Dimension.LENGTH, 0, 100),
+        form.optional("humidity", DesignLimits.HUMIDITY),
+        form.optional("lightHours", DesignLimits.LIGHT_HOURS),
+        form.optional("lidGap", DesignLimits.LID_GAP),
         base.lighting(),
         base.calibration());
   }
@@ -122,16 +122,16 @@ final class FurnishingForm {
   /** Furnishings as typed; pools of which the form has no field stay. */
   static Furnishings furnishings(Form form, Furnishings base) {
     int hides = form.whole("hides", 0, 500, 0);
-    double opening = form.optional("hideOpening", Dimension.LENGTH, 0, 200).orElse(0);
-    OptionalDouble top = form.optional("stonesTop", Dimension.LENGTH, 0, Vessel.MAX_CM);
-    double gap = form.optional("stonesGap", Dimension.LENGTH, 0, 200).orElse(0);
+    double opening = form.optional("hideOpening", DesignLimits.HIDE_OPENING).orElse(0);
+    OptionalDouble top = form.optional("stonesTop", DesignLimits.STONES_TOP);
+    double gap = form.optional("stonesGap", DesignLimits.STONES_GAP).orElse(0);
     Stones.Footing footing = form.choice("stonesOn", Stones.Footing.class, Stones.Footing.GLASS);
     List<Dish> dishes = new ArrayList<>();
-    form.optional("freshPool", Dimension.LENGTH, 0.1, 100)
+    form.optional("freshPool", DesignLimits.DISH_DEPTH)
         .ifPresent(cm -> dishes.add(dish(form, "freshPool", cm, 0, pool(base, false))));
     double salt =
         form.optional("saltPoolSalt", Dimension.SALINITY, SALT_FROM_PPT, 45).orElse(SEA_PPT);
-    form.optional("saltPool", Dimension.LENGTH, 0.1, 100)
+    form.optional("saltPool", DesignLimits.DISH_DEPTH)
         .ifPresent(cm -> dishes.add(dish(form, "saltPool", cm, salt, pool(base, true))));
     base.dishes().stream()
         .filter(d -> pool(base, d.salinityPpt() >= SALT_FROM_PPT).orElseThrow() != d)
@@ -155,7 +155,7 @@ final class FurnishingForm {
         depthCm,
         ppt,
         form.flag(id + "Slope"),
-        form.optional(id + "Area", Dimension.AREA, 1, 1_000_000),
+        form.optional(id + "Area", DesignLimits.DISH_AREA),
         before.map(Dish::xCm).orElse(OptionalDouble.empty()),
         before.map(Dish::yCm).orElse(OptionalDouble.empty()));
   }

@@ -1,9 +1,9 @@
 package app.islet.web.page.design.build;
 
+import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Furnishing;
 import app.islet.core.enclosure.FurnishingKind;
-import app.islet.core.enclosure.Vessel;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.web.base.support.Field;
@@ -80,9 +80,9 @@ final class PlacedFurnishingForm {
     double y = place(form, key + "y");
     double length = size(form, key + "length");
     double width = size(form, key + "width");
-    double bottom = form.number(key + "bottom", Dimension.LENGTH, 0, Vessel.MAX_CM);
-    double top = form.number(key + "top", Dimension.LENGTH, 0, Vessel.MAX_CM);
-    double turn = form.optional(key + "turn", Dimension.ANGLE, -360, 360).orElse(0);
+    double bottom = form.number(key + "bottom", DesignLimits.PART_HEIGHT);
+    double top = form.number(key + "top", DesignLimits.PART_HEIGHT);
+    double turn = form.optional(key + "turn", DesignLimits.PART_TURN).orElse(0);
     FurnishingKind kind = form.choice(key + "kind", FurnishingKind.class, FurnishingKind.STONE);
     if (!form.hasErrors() && top <= bottom) {
       form.refuse(
@@ -109,11 +109,11 @@ final class PlacedFurnishingForm {
   }
 
   private static double place(Form form, String id) {
-    return form.number(id, Dimension.LENGTH, -Vessel.MAX_CM, Vessel.MAX_CM);
+    return form.number(id, DesignLimits.PART_PLACE);
   }
 
   private static double size(Form form, String id) {
-    return form.number(id, Dimension.LENGTH, 0.1, Vessel.MAX_CM);
+    return form.number(id, DesignLimits.PART_SIDE);
   }
 
   static List<FormRow> view(Form form) {

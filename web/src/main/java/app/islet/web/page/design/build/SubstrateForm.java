@@ -2,11 +2,11 @@ package app.islet.web.page.design.build;
 
 import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Change;
+import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.Substrate.Layer;
 import app.islet.core.enclosure.Substrate.Point;
-import app.islet.core.enclosure.Vessel;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.web.base.support.Field;
@@ -63,15 +63,15 @@ final class SubstrateForm {
   static Substrate read(Form form, double heightCm) {
     SubstrateMaterial material =
         form.choice("material", SubstrateMaterial.class, SubstrateMaterial.BARE);
-    double depth = form.number("groundDepth", Dimension.LENGTH, 0, Vessel.MAX_CM);
-    var grain = form.optional("grain", Dimension.THICKNESS, 0.01, 500);
+    double depth = form.number("groundDepth", DesignLimits.GROUND_DEPTH);
+    var grain = form.optional("grain", DesignLimits.GRAIN);
     List<Layer> below = new ArrayList<>();
     for (int n = 0; n < rows(form, LAYERS, MAX_LAYERS); n++) {
       below.add(
           new Layer(
               form.choice(
                   "l" + n + "-material", SubstrateMaterial.class, SubstrateMaterial.DRAINAGE),
-              form.number("l" + n + "-thickness", Dimension.LENGTH, 0.1, Vessel.MAX_CM)));
+              form.number("l" + n + "-thickness", DesignLimits.LAYER)));
     }
     double under = below.stream().mapToDouble(Layer::thicknessCm).sum();
     if (under > depth + 1e-9) {
@@ -85,8 +85,8 @@ final class SubstrateForm {
       String rise = "g" + n + "-rise";
       Point point =
           new Point(
-              form.number("g" + n + "-x", Dimension.LENGTH, 0, Vessel.MAX_CM),
-              form.number(rise, Dimension.LENGTH, 0, Vessel.MAX_CM));
+              form.number("g" + n + "-x", DesignLimits.GROUND_X),
+              form.number(rise, DesignLimits.GROUND_RISE));
       if (depth + point.riseCm() > heightCm + 1e-9) {
         form.refuse(
             rise,

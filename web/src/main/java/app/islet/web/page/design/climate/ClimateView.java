@@ -23,7 +23,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** What the core says of warmth, worded and rounded for one keeper. */
+/** What the core says of temperature, worded and rounded for one keeper. */
 record ClimateView(
     String svg,
     List<Figure> figures,
@@ -66,7 +66,7 @@ record ClimateView(
     Optional<Spot> spot = a.situation().spot();
     Cooling cooling = Cooling.of(a.enclosure(), a.geometry(), a.residents());
     return new ClimateView(
-        LampOverlay.warmth(a, waterWords(a, u), u.system()),
+        LampOverlay.temperature(a, waterWords(a, u), u.system()),
         figures(a, cooling, u),
         climate.model().holds(),
         Curve.of(climate, a.residents(), span, u),

@@ -25,7 +25,7 @@ import java.util.function.Function;
 record Curve(String svg, List<String> rows, List<String> outside) {
   private static final int MINUTES_A_DAY = 1440;
 
-  /** Nothing is reckoned under the sky. */
+  /** Nothing is calculated under the sky. */
   private static final Curve NONE = new Curve("", List.of(), List.of());
 
   /** What is asked for. */

@@ -6,6 +6,7 @@ import app.islet.core.animal.Size;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.SubstrateMaterial;
+import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Hides;
@@ -122,7 +123,7 @@ final class QuickForm {
       return Optional.empty();
     }
     int count = form.whole("count", 1, 1000, 1);
-    OptionalDouble length = form.optional("length", Dimension.LENGTH, 0.1, 300);
+    OptionalDouble length = form.optional("length", DesignLimits.ANIMAL_LENGTH);
     Optional<String> stage =
         Optional.of(form.typed("stage").replaceFirst("^.*/", ""))
             .filter(s -> sheet.get().stage(s).isPresent());
@@ -172,12 +173,12 @@ final class QuickForm {
 
   private static List<Equipment> equipment(Form form) {
     List<Equipment> devices = new ArrayList<>();
-    form.optional("filter", Dimension.FLOW, 1, 50_000)
+    form.optional("filter", DesignLimits.FILTER)
         .ifPresent(
             flow ->
                 devices.add(
                     new Equipment.Filter(flow, Optional.empty(), form.flag("intakeGuarded"))));
-    form.optional("heater", Dimension.POWER, 1, 5000)
+    form.optional("heater", DesignLimits.HEATER)
         .ifPresent(w -> devices.add(new Equipment.Heater(w, form.flag("heaterGuarded"))));
     if (form.flag("lamp")) {
       devices.add(new Equipment.BaskingLamp(50, OptionalDouble.empty()));
@@ -200,9 +201,9 @@ final class QuickForm {
       }
       return sold;
     }
-    double length = form.number("ownLength", Dimension.LENGTH, 1, Vessel.MAX_CM);
-    double width = form.number("ownWidth", Dimension.LENGTH, 1, Vessel.MAX_CM);
-    double height = form.number("ownHeight", Dimension.LENGTH, 1, Vessel.MAX_CM);
+    double length = form.number("ownLength", DesignLimits.VESSEL_SIDE);
+    double width = form.number("ownWidth", DesignLimits.VESSEL_SIDE);
+    double height = form.number("ownHeight", DesignLimits.VESSEL_SIDE);
     return form.hasErrors() ? Optional.empty() : Optional.of(new Vessel(length, width, height));
   }
 }

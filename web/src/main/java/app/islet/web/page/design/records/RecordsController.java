@@ -1,6 +1,7 @@
 package app.islet.web.page.design.records;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeDates;
 import app.islet.core.livestock.NextStage;
@@ -82,9 +83,9 @@ class RecordsController {
   @PostMapping
   String add(
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
-    OptionalDouble length = form.optional("length", Dimension.LENGTH, 0.1, 300);
-    OptionalDouble smallest = form.optional("smallest", Dimension.LENGTH, 0.1, 300);
-    OptionalDouble mass = form.optional("mass", Dimension.MASS, 0.001, 500_000);
+    OptionalDouble length = form.optional("length", DesignLimits.ANIMAL_LENGTH);
+    OptionalDouble smallest = form.optional("smallest", DesignLimits.ANIMAL_LENGTH);
+    OptionalDouble mass = form.optional("mass", DesignLimits.ANIMAL_MASS);
     LocalDate day = form.date("day").orElse(context.today());
     int resident = form.whole("resident", 1, 999_999, 0);
     if (resident == 0) {

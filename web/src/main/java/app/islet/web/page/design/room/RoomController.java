@@ -1,5 +1,6 @@
 package app.islet.web.page.design.room;
 
+import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.enclosure.Site;
 import app.islet.core.light.Place;
 import app.islet.core.quantity.Dimension;
@@ -146,10 +147,10 @@ class RoomController {
             temperature(form, "summerNight"),
             temperature(form, "winterDay"),
             temperature(form, "winterNight"),
-            form.number("humidity", Dimension.PERCENT, 0, 100),
+            form.number("humidity", DesignLimits.HUMIDITY),
             device(form),
             form.flag("smallChildren"),
-            form.optional("sunHours", Dimension.HOURS, 0, 16).orElse(0),
+            form.optional("sunHours", DesignLimits.SUN_HOURS).orElse(0),
             OptionalDouble.empty(),
             OptionalDouble.empty(),
             form.flag("outdoors"));
@@ -162,7 +163,7 @@ class RoomController {
   }
 
   private static double temperature(Form form, String id) {
-    return form.number(id, Dimension.TEMPERATURE, -20, 50);
+    return form.number(id, DesignLimits.ROOM_TEMPERATURE);
   }
 
   private static List<Field> fields(Form form) {

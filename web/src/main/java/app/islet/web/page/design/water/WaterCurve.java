@@ -121,7 +121,7 @@ record WaterCurve(String svg, List<String> rows, String words) {
       return (days + each - 1) / each;
     }
 
-    /** Which step a day is of; below nought where it is of none. */
+    /** Which step a day is of; below zero where it is of none. */
     int of(LocalDate day) {
       long at = ChronoUnit.DAYS.between(from, day);
       return at < 0 || at >= days ? -1 : (int) at / each;

@@ -49,13 +49,11 @@ class SetupController {
       return reply.refused(page(model, form));
     }
     UnitSystem units = form.typed("units").equals("US") ? UnitSystem.US : UnitSystem.METRIC;
-    collections.createFirst(
-        collection,
-        zone,
+    collections.first(
         () -> {
           Person owner = people.register(login, name, password);
           people.prefer(login, units, Person.Theme.AUTO);
-          return owner;
+          return collections.create(collection, zone, owner);
         });
     return reply.done("/login?made");
   }
