@@ -1,5 +1,6 @@
 package app.islet.web.base.drawing;
 
+import app.islet.web.base.support.Ids;
 import java.util.Set;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
@@ -20,7 +21,7 @@ public final class UnchangedGroups {
   static String group(String name, Svg drawn) {
     String content = drawn.toString();
     return "<g data-key=\"%s\" data-says=\"%s\">%s</g><!--%s-->"
-        .formatted(name, Integer.toHexString(content.hashCode()), content, name);
+        .formatted(name, Ids.ofContent(content), content, name);
   }
 
   /** The drawing with only the names of the groups whose signs are among those given. */

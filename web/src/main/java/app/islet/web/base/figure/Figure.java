@@ -1,6 +1,7 @@
 package app.islet.web.base.figure;
 
 import app.islet.core.quantity.Quantity;
+import app.islet.web.base.support.Ids;
 import app.islet.web.base.support.Messages;
 import app.islet.web.base.support.Units;
 
@@ -30,6 +31,6 @@ public record Figure(FigureKind kind, String number, String unit, String note, S
 
   /** Tells how it reads: a page on which it reads so need not be sent it again. */
   public String says() {
-    return Integer.toHexString(hashCode());
+    return Ids.ofContent(toString());
   }
 }

@@ -3,6 +3,7 @@ package app.islet.web.base.finding;
 import app.islet.core.enclosure.DesignField;
 import app.islet.core.review.Finding;
 import app.islet.core.text.English;
+import app.islet.web.base.support.Ids;
 import app.islet.web.base.support.Units;
 import java.util.List;
 import java.util.Locale;
@@ -90,7 +91,7 @@ public record FindingView(
 
   /** Tells how it reads: a page on which it reads so need not be sent it again. */
   public String says() {
-    return Integer.toHexString(hashCode());
+    return Ids.ofContent(toString());
   }
 
   /** What a keeper may put off: not a Danger, and a Note asks for nothing. */

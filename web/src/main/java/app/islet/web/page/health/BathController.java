@@ -7,6 +7,7 @@ import app.islet.core.livestock.LifeEvent;
 import app.islet.core.plan.BathTimetable;
 import app.islet.core.text.English;
 import app.islet.web.base.support.Form;
+import app.islet.web.base.support.Ids;
 import app.islet.web.base.support.Messages;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.base.support.Reply;
@@ -17,14 +18,12 @@ import app.islet.web.reading.snapshot.Snapshots;
 import app.islet.web.store.animal.LifeEntry;
 import app.islet.web.store.animal.LifeLog;
 import app.islet.web.store.health.HealthTableStore;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -204,12 +203,8 @@ class BathController {
               LifeEvent.Kind.BATHED,
               OptionalDouble.of(minutes),
               form.note("note-" + o.record().id())),
-          own(form.clientId(), o.record().id()));
+          Ids.derived(form.clientId(), o.record().id()));
     }
     return reply.saved(Messages.text("health.bath.logged"), address);
-  }
-
-  private static UUID own(UUID clientId, long animalId) {
-    return UUID.nameUUIDFromBytes((clientId + "-" + animalId).getBytes(StandardCharsets.UTF_8));
   }
 }

@@ -9,6 +9,7 @@ import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.web.base.support.Form;
+import app.islet.web.base.support.Ids;
 import app.islet.web.base.support.Messages;
 import app.islet.web.base.support.RefusedException;
 import app.islet.web.base.support.Reply;
@@ -20,7 +21,6 @@ import app.islet.web.store.enclosure.Designs;
 import app.islet.web.store.enclosure.EnclosureRecord;
 import app.islet.web.store.enclosure.Room;
 import app.islet.web.store.enclosure.Rooms;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -92,7 +92,7 @@ class HoldingController {
                         to,
                         Messages.text("health.looks-wrong"),
                         "")),
-                UUID.nameUUIDFromBytes((clientId + "-move").getBytes(StandardCharsets.UTF_8)),
+                Ids.derived(clientId, "move"),
                 Optional.empty());
           }
         });

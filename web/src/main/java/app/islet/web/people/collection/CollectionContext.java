@@ -1,9 +1,12 @@
 package app.islet.web.people.collection;
 
 import app.islet.core.quantity.UnitSystem;
+import app.islet.web.base.log.Stamp;
 import app.islet.web.base.support.Units;
 import app.islet.web.people.account.Person;
+import java.time.Clock;
 import java.time.LocalDate;
+import java.util.UUID;
 import org.springframework.security.access.AccessDeniedException;
 
 /**
@@ -42,6 +45,11 @@ public record CollectionContext(
 
   public long collectionId() {
     return collection.id();
+  }
+
+  /** That this person enters something now. */
+  public Stamp stamp(Clock clock, UUID clientId) {
+    return new Stamp(clientId, clock.instant(), person.id());
   }
 
   public UnitSystem system() {

@@ -5,10 +5,10 @@ import app.islet.core.care.Stage;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
+import app.islet.web.base.support.Ids;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.people.collection.Role;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
@@ -216,8 +216,7 @@ public class Animals {
     Map<String, String> keys = new HashMap<>();
     strangers.forEach(
         (name, single) -> {
-          UUID own =
-              UUID.nameUUIDFromBytes((clientId + "-" + name).getBytes(StandardCharsets.UTF_8));
+          UUID own = Ids.derived(clientId, name);
           Animal animal =
               animals
                   .findByClientId(own)

@@ -4,13 +4,12 @@ import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.livestock.UnbalancedException;
-import app.islet.web.base.log.Stamp;
+import app.islet.web.base.support.Ids;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.people.collection.Role;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -280,19 +279,15 @@ public class Books {
       CollectionContext context, List<Movement> done, UUID clientId, List<Long> undoes) {
     List<MovementEntry> entries = new ArrayList<>();
     for (int n = 0; n < done.size(); n++) {
-      UUID id = n == 0 ? clientId : derived(clientId, n);
+      UUID id = n == 0 ? clientId : Ids.derived(clientId, n);
       entries.add(
           new MovementEntry(
               done.get(n),
               clientId,
-              new Stamp(id, clock.instant(), context.person().id()),
+              context.stamp(clock, id),
               undoes.isEmpty() ? null : undoes.get(n)));
     }
     movements.saveAllAndFlush(entries);
-  }
-
-  private static UUID derived(UUID clientId, int n) {
-    return UUID.nameUUIDFromBytes((clientId + "-" + n).getBytes(StandardCharsets.UTF_8));
   }
 
   private Animal get(CollectionContext context, long animalId) {

@@ -1,7 +1,6 @@
 package app.islet.web.store.animal;
 
 import app.islet.core.livestock.LifeEvent;
-import app.islet.web.base.log.Stamp;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
 import java.time.Clock;
@@ -59,7 +58,7 @@ public class LifeLog {
   public LifeEntry add(CollectionContext context, long animalId, LifeEvent event, UUID clientId) {
     lock(context, animalId);
     return entries.append(
-        clientId, () -> new LifeEntry(animalId, event, stamp(context, clientId), null));
+        clientId, () -> new LifeEntry(animalId, event, context.stamp(clock, clientId), null));
   }
 
   /** Takes an entry back by one that voids it; twice is harmless. */
@@ -75,16 +74,15 @@ public class LifeLog {
                     entryId,
                     () ->
                         new LifeEntry(
-                            animalId, entry.event(), stamp(context, UUID.randomUUID()), entryId)));
+                            animalId,
+                            entry.event(),
+                            context.stamp(clock, UUID.randomUUID()),
+                            entryId)));
   }
 
   private void lock(CollectionContext context, long animalId) {
     if (animals.lock(List.of(animalId), context.collectionId()).isEmpty()) {
       throw new NotFoundException("the collection has no animal " + animalId);
     }
-  }
-
-  private Stamp stamp(CollectionContext context, UUID clientId) {
-    return new Stamp(clientId, clock.instant(), context.person().id());
   }
 }

@@ -1,7 +1,6 @@
 package app.islet.web.store.animal;
 
 import app.islet.core.care.OwnMenu;
-import app.islet.web.base.log.Stamp;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.people.collection.Role;
@@ -48,10 +47,6 @@ public class Menus {
     if (animals.lock(List.of(animalId), context.collectionId()).isEmpty()) {
       throw new NotFoundException("the collection has no animal " + animalId);
     }
-    menus.append(
-        clientId,
-        () ->
-            new MenuEntry(
-                animalId, menu, new Stamp(clientId, clock.instant(), context.person().id())));
+    menus.append(clientId, () -> new MenuEntry(animalId, menu, context.stamp(clock, clientId)));
   }
 }

@@ -1,6 +1,5 @@
 package app.islet.web.store.animal;
 
-import app.islet.web.base.log.Stamp;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.people.collection.Role;
@@ -66,7 +65,7 @@ public class Photos {
             () -> {
               Photo photo =
                   photos.saveAndFlush(
-                      new Photo(animalId, day, shows, note, taken, stamp(context, clientId)));
+                      new Photo(animalId, day, shows, note, taken, context.stamp(clock, clientId)));
               images.save(new PhotoImage(photo.id(), taken));
               return photo;
             });
@@ -96,7 +95,7 @@ public class Photos {
     context.require(Role.KEEPER);
     lock(context, animalId);
     Photo photo = require(context, animalId, photoId);
-    photos.voidOnce(photoId, () -> photo.voided(stamp(context, UUID.randomUUID())));
+    photos.voidOnce(photoId, () -> photo.voided(context.stamp(clock, UUID.randomUUID())));
   }
 
   private Photo require(CollectionContext context, long animalId, long photoId) {
@@ -111,9 +110,5 @@ public class Photos {
     if (animals.lock(List.of(animalId), context.collectionId()).isEmpty()) {
       throw new NotFoundException("the collection has no animal " + animalId);
     }
-  }
-
-  private Stamp stamp(CollectionContext context, UUID clientId) {
-    return new Stamp(clientId, clock.instant(), context.person().id());
   }
 }

@@ -7,7 +7,6 @@ import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
 import app.islet.core.text.English;
-import app.islet.web.base.log.Stamp;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.people.collection.Role;
@@ -136,7 +135,7 @@ public class Residents {
               resident.lengthCm(),
               resident.smallestCm(),
               resident.massG(),
-              stamp(context, clientId)));
+              context.stamp(clock, clientId)));
     }
   }
 
@@ -248,7 +247,8 @@ public class Residents {
     return measurements.append(
         clientId,
         () ->
-            new Measurement(animalId, day, lengthCm, smallestCm, massG, stamp(context, clientId)));
+            new Measurement(
+                animalId, day, lengthCm, smallestCm, massG, context.stamp(clock, clientId)));
   }
 
   /** The same of an animal wherever it is: in an enclosure or a tub. */
@@ -265,7 +265,8 @@ public class Residents {
     return measurements.append(
         clientId,
         () ->
-            new Measurement(animalId, day, lengthCm, smallestCm, massG, stamp(context, clientId)));
+            new Measurement(
+                animalId, day, lengthCm, smallestCm, massG, context.stamp(clock, clientId)));
   }
 
   /** Takes a measurement back by an entry that voids it; twice is harmless. */
@@ -278,11 +279,8 @@ public class Residents {
         .ifPresent(
             m -> {
               lock(context, m.animalId());
-              measurements.voidOnce(m.id(), () -> m.voided(stamp(context, UUID.randomUUID())));
+              measurements.voidOnce(
+                  m.id(), () -> m.voided(context.stamp(clock, UUID.randomUUID())));
             });
-  }
-
-  private Stamp stamp(CollectionContext context, UUID clientId) {
-    return new Stamp(clientId, clock.instant(), context.person().id());
   }
 }

@@ -6,7 +6,6 @@ import app.islet.core.health.CourseResults;
 import app.islet.core.health.CourseRun;
 import app.islet.core.health.HealthTables;
 import app.islet.core.quantity.Range;
-import app.islet.web.base.log.Stamp;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.people.collection.CollectionStore;
@@ -195,7 +194,7 @@ public class HealthLog {
         .orElseGet(
             () ->
                 entries.saveAndFlush(
-                    new CourseEntry(courseId, day, note, stamp(context, clientId), null)));
+                    new CourseEntry(courseId, day, note, context.stamp(clock, clientId), null)));
   }
 
   /** Takes the entry of a day back; twice is harmless. */
@@ -211,7 +210,7 @@ public class HealthLog {
                     e.id(),
                     () ->
                         new CourseEntry(
-                            courseId, day, e.note(), stamp(context, clientId), e.id())));
+                            courseId, day, e.note(), context.stamp(clock, clientId), e.id())));
   }
 
   @Transactional
@@ -229,9 +228,5 @@ public class HealthLog {
     return courses
         .lock(courseId, context.collectionId())
         .orElseThrow(() -> new NotFoundException("the collection has no course " + courseId));
-  }
-
-  private Stamp stamp(CollectionContext context, UUID clientId) {
-    return new Stamp(clientId, clock.instant(), context.person().id());
   }
 }

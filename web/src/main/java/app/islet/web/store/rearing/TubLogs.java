@@ -1,13 +1,12 @@
 package app.islet.web.store.rearing;
 
 import app.islet.core.rearing.TubEvent;
-import app.islet.web.base.log.Stamp;
+import app.islet.web.base.support.Ids;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.people.collection.Role;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -147,9 +146,9 @@ public class TubLogs {
     }
     Instant at = at(doneAt);
     for (TubRecord tub : locked) {
-      UUID id = locked.size() == 1 ? clientId : derived(clientId, tub.placeId());
+      UUID id = locked.size() == 1 ? clientId : Ids.derived(clientId, tub.placeId());
       if (entries.findByClientId(id).isEmpty()) {
-        entries.save(new TubEntry(tub.placeId(), what, at, stamp(context, id), null));
+        entries.save(new TubEntry(tub.placeId(), what, at, context.stamp(clock, id), null));
         tubs.save(tub.touched());
       }
     }
@@ -207,7 +206,7 @@ public class TubLogs {
                         placeId,
                         new TubEntry.What(e.kind(), e.milestone(), e.note(), e.sizes()),
                         e.at().atZone(zone).toInstant(),
-                        stamp(context, UUID.randomUUID()),
+                        context.stamp(clock, UUID.randomUUID()),
                         null))
             .toList());
     tubs.save(tub.touched());
@@ -239,16 +238,8 @@ public class TubLogs {
                 entry.placeId(),
                 entry.what(),
                 entry.doneAt(),
-                stamp(context, clientId),
+                context.stamp(clock, clientId),
                 entry.id()));
     tubs.saveAndFlush(tub.touched());
-  }
-
-  private Stamp stamp(CollectionContext context, UUID clientId) {
-    return new Stamp(clientId, clock.instant(), context.person().id());
-  }
-
-  private static UUID derived(UUID clientId, long placeId) {
-    return UUID.nameUUIDFromBytes((clientId + "-" + placeId).getBytes(StandardCharsets.UTF_8));
   }
 }

@@ -4,9 +4,9 @@ import app.islet.core.rearing.Milestone;
 import app.islet.core.rearing.RearingGuide;
 import app.islet.core.rearing.TubBundle;
 import app.islet.core.rearing.TubEvent;
+import app.islet.web.base.support.Ids;
 import app.islet.web.base.support.RefusedException;
 import app.islet.web.people.collection.CollectionContext;
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
@@ -45,7 +45,7 @@ public class TubTaps {
     for (Long place : placeIds) {
       TubRecord tub = batches.tub(context, place);
       BatchState state = states.of(context, tub.batchId());
-      UUID own = placeIds.size() == 1 ? clientId : derived(clientId, String.valueOf(place));
+      UUID own = placeIds.size() == 1 ? clientId : Ids.derived(clientId, String.valueOf(place));
       Optional<Milestone> seen = stage(state, tub, milestone);
       seen.ifPresent(m -> logs.add(context, List.of(place), TubEntry.What.stage(m.id()), at, own));
     }
@@ -84,7 +84,7 @@ public class TubTaps {
       UUID clientId) {
     int logged = 0;
     for (Long place : placeIds.stream().sorted().toList()) {
-      UUID own = derived(clientId, String.valueOf(place));
+      UUID own = Ids.derived(clientId, String.valueOf(place));
       logged += tap(context, place, what, at, own).isEmpty() ? 1 : 0;
     }
     return logged;
@@ -99,13 +99,9 @@ public class TubTaps {
     for (int i = 0; i < open.size(); i++) {
       TubEvent.Kind kind = open.get(i).kind().event();
       // The last one carries the id that was sent: sent again, nothing is left to log.
-      UUID id = i == open.size() - 1 ? clientId : derived(clientId, kind.name());
+      UUID id = i == open.size() - 1 ? clientId : Ids.derived(clientId, kind.name());
       logs.add(context, List.of(placeId), TubEntry.What.of(kind), at, id);
     }
-  }
-
-  private static UUID derived(UUID clientId, String what) {
-    return UUID.nameUUIDFromBytes((clientId + "-" + what).getBytes(StandardCharsets.UTF_8));
   }
 
   private static Optional<Milestone> stage(BatchState state, TubRecord tub, String milestone) {

@@ -1,7 +1,6 @@
 package app.islet.web.store.stock;
 
 import app.islet.core.care.CultureKind;
-import app.islet.web.base.log.Stamp;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.people.collection.CollectionStore;
@@ -81,7 +80,7 @@ public class Cultures {
     collections.lock(context);
     Culture culture = find(context, id);
     if (cares.findByClientId(clientId).isEmpty() && cares.of(id, day).isEmpty()) {
-      cares.saveAndFlush(new CultureCare(culture.id(), day, stamp(context, clientId), null));
+      cares.saveAndFlush(new CultureCare(culture.id(), day, context.stamp(clock, clientId), null));
     }
   }
 
@@ -94,7 +93,7 @@ public class Cultures {
       cares
           .of(id, day)
           .ifPresent(
-              care -> cares.voidOnce(care.id(), () -> care.voided(stamp(context, clientId))));
+              care -> cares.voidOnce(care.id(), () -> care.voided(context.stamp(clock, clientId))));
     }
   }
 
@@ -109,9 +108,5 @@ public class Cultures {
     return cultures
         .findByIdAndCollectionId(id, context.collectionId())
         .orElseThrow(() -> new NotFoundException("the collection has no culture " + id));
-  }
-
-  private Stamp stamp(CollectionContext context, UUID clientId) {
-    return new Stamp(clientId, clock.instant(), context.person().id());
   }
 }

@@ -143,7 +143,8 @@ public class WaterLog {
     return "t"
         + tests
             .append(
-                id, () -> new WaterTestEntry(enclosureId, test, asIon, stamp(context, id), null))
+                id,
+                () -> new WaterTestEntry(enclosureId, test, asIon, context.stamp(clock, id), null))
             .id();
   }
 
@@ -153,7 +154,8 @@ public class WaterLog {
     enclosures.lock(context, enclosureId);
     return "e"
         + events
-            .append(id, () -> new WaterEventEntry(enclosureId, event, stamp(context, id), null))
+            .append(
+                id, () -> new WaterEventEntry(enclosureId, event, context.stamp(clock, id), null))
             .id();
   }
 
@@ -178,10 +180,6 @@ public class WaterLog {
           .findByIdAndEnclosureId(entry, enclosureId)
           .ifPresent(e -> events.voidOnce(entry, () -> e.voided(newStamp(context))));
     }
-  }
-
-  private Stamp stamp(CollectionContext context, UUID clientId) {
-    return new Stamp(clientId, clock.instant(), context.person().id());
   }
 
   /**
@@ -212,6 +210,6 @@ public class WaterLog {
   }
 
   private Stamp newStamp(CollectionContext context) {
-    return stamp(context, UUID.randomUUID());
+    return context.stamp(clock, UUID.randomUUID());
   }
 }
