@@ -7,6 +7,7 @@ import app.islet.core.care.LawNote;
 import app.islet.core.care.Stage;
 import app.islet.core.care.Statement;
 import app.islet.core.care.Statements;
+import app.islet.core.quantity.DayWindow;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Range;
 import app.islet.core.text.English;
@@ -94,6 +95,12 @@ public record NextStage(
     return r.sheet()
         .next(r.stage())
         .map(next -> of(r, next, when(r, next, dates, own, tempC, today)));
+  }
+
+  /** The same, expected within other days. */
+  public NextStage within(DayWindow window) {
+    return new NextStage(
+        now, next, Optional.of(window.from()), Optional.of(window.to()), differences, law);
   }
 
   private record When(Optional<LocalDate> earliest, Optional<LocalDate> latest) {

@@ -25,4 +25,9 @@ final class FieldWords {
         ? String.valueOf((long) number)
         : String.valueOf(number);
   }
+
+  /** As in {@code 0 to 45 g/kg}. */
+  static String span(double min, double max, String unit) {
+    return plain(min) + " to " + plain(max) + (unit.isEmpty() ? "" : " " + unit);
+  }
 }

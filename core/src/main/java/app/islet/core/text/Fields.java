@@ -67,12 +67,11 @@ public final class Fields {
     return node != null && node.value() != null;
   }
 
-  /** Reports a problem of the object as a whole. */
+  /** Reports a problem of the object as a whole; the next one, of one of its fields. */
   public void problem(String sentence) {
     problems.add(new Problem(path, line, sentence));
   }
 
-  /** Reports a problem of one field. */
   public void problem(String field, String sentence) {
     Node node = fields.get(field);
     problems.add(new Problem(path + "/" + field, node == null ? line : node.line(), sentence));
@@ -108,25 +107,22 @@ public final class Fields {
 
   private OptionalDouble optionalNumber(
       String field, double min, double max, String unit, boolean required) {
-    String what =
-        "a number from %s to %s%s"
-            .formatted(
-                FieldWords.plain(min), FieldWords.plain(max), unit.isEmpty() ? "" : " " + unit);
+    String what = "a number from " + FieldWords.span(min, max, unit);
     Optional<Node> node = take(field, required, what);
-    if (node.isEmpty()) {
-      return OptionalDouble.empty();
-    }
-    if (node.get().value() instanceof Double number && number >= min && number <= max) {
+    if (node.isPresent()
+        && node.get().value() instanceof Double number
+        && number >= min
+        && number <= max) {
       return OptionalDouble.of(number);
     }
-    problem(field, "%s is not %s".formatted(FieldWords.shown(node.get()), what));
+    node.ifPresent(n -> problem(field, "%s is not %s".formatted(FieldWords.shown(n), what)));
     return OptionalDouble.empty();
   }
 
   public int whole(String field, int min, int max, String unit) {
     double number = number(field, min, max, unit);
     if (number != Math.rint(number)) {
-      problem(field, "%s is not a whole number".formatted(FieldWords.plain(number)));
+      problem(field, FieldWords.plain(number) + " is not a whole number");
     }
     return (int) number;
   }
@@ -146,10 +142,7 @@ public final class Fields {
 
   private Optional<Range> optionalRange(
       String field, double min, double max, String unit, boolean required) {
-    String what =
-        "a pair [least, most] within %s to %s%s"
-            .formatted(
-                FieldWords.plain(min), FieldWords.plain(max), unit.isEmpty() ? "" : " " + unit);
+    String what = "a pair [least, most] within " + FieldWords.span(min, max, unit);
     Optional<Node> node = take(field, required, what);
     if (node.isEmpty()) {
       return Optional.empty();
@@ -169,8 +162,7 @@ public final class Fields {
 
   /** A text that is not blank and at most {@code maxLength} characters long. */
   public String text(String field, int maxLength) {
-    Optional<String> text = optionalText(field, maxLength, true);
-    return text.orElse("");
+    return optionalText(field, maxLength, true).orElse("");
   }
 
   public Optional<String> optionalText(String field, int maxLength) {

@@ -13,6 +13,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What was measured, the animal's own curve with its band, and that of the average, from the first
@@ -25,9 +26,17 @@ record GrowthChart(String svg, List<String> rows) {
   private static final int STEPS = 60;
   private static final int TICKS = 4;
 
-  static GrowthChart of(OwnGrowth growth, LocalDate today, Units u) {
+  /**
+   * @param formEnds the last day of the form it has, where it changes; no curve goes beyond
+   */
+  static GrowthChart of(OwnGrowth growth, LocalDate today, Optional<LocalDate> formEnds, Units u) {
     LocalDate first = growth.measures().get(0).day();
-    LocalDate last = today.plusMonths(MONTHS_AHEAD);
+    LocalDate yearAhead = today.plusMonths(MONTHS_AHEAD);
+    LocalDate last =
+        formEnds
+            .filter(day -> day.isBefore(yearAhead))
+            .map(day -> day.isAfter(today) ? day : today)
+            .orElse(yearAhead);
     long days = ChronoUnit.DAYS.between(first, last);
     double[] own = new double[STEPS + 1];
     double[] usual = new double[STEPS + 1];

@@ -2,6 +2,7 @@ package app.islet.web.page.animals;
 
 import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.livestock.Census;
+import app.islet.core.livestock.NextStage;
 import app.islet.core.quantity.Dimension;
 import app.islet.web.base.support.Downloads;
 import app.islet.web.base.support.Field;
@@ -68,7 +69,10 @@ class GrowthController {
     model.addAttribute("clientId", form.typed("clientId"));
     model.addAttribute("fields", fields(s, form));
     model.addAttribute(
-        "growth", s.facts().growth().map(g -> GrowthChart.of(g, context.today(), context.units())));
+        "growth",
+        s.facts()
+            .growth()
+            .map(g -> GrowthChart.of(g, context.today(), formEnds(s), context.units())));
     model.addAttribute("condition", ConditionWords.of(s, context.units()));
     model.addAttribute(
         "next",
@@ -76,6 +80,10 @@ class GrowthController {
     model.addAttribute("siblings", siblings(context, s));
     model.addAttribute("sizes", SizeRow.of(s.sizes(), context.units()));
     return "animals/growth";
+  }
+
+  private static Optional<LocalDate> formEnds(Subject s) {
+    return s.nextStage().filter(next -> next.now().endsInChange()).flatMap(NextStage::latest);
   }
 
   private static List<Field> fields(Subject s, Form form) {

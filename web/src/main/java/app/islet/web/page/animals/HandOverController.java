@@ -92,8 +92,16 @@ class HandOverController {
   /** What the guide of their batch gives them, each food once. */
   private static List<HandOver.Eats> inTubs(Subject s, Units u) {
     return s.snapshot().batch().stream()
-        .flatMap(batch -> s.snapshot().tubs().stream().flatMap(tub -> batch.meals(tub).stream()))
-        .map(meal -> new HandOver.Eats(u.text(meal), ""))
+        .flatMap(
+            batch ->
+                s.snapshot().tubs().stream()
+                    .flatMap(
+                        tub ->
+                            batch.meals(tub).stream()
+                                .map(
+                                    meal ->
+                                        new HandOver.Eats(
+                                            u.text(meal), tub.tub().milestone().name()))))
         .distinct()
         .toList();
   }

@@ -27,6 +27,7 @@ import app.islet.web.reading.snapshot.MealLog;
 import app.islet.web.store.animal.Animal;
 import app.islet.web.store.animal.Animals;
 import app.islet.web.store.animal.Menus;
+import app.islet.web.store.rearing.BatchState;
 import app.islet.web.store.tasks.TaskEntry;
 import app.islet.web.store.tasks.TaskLog;
 import java.time.DayOfWeek;
@@ -35,6 +36,7 @@ import java.time.format.TextStyle;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -163,17 +165,20 @@ class MenuController {
 
   /** What it is given in its tubs by the guide of its batch; empty where it lives in none. */
   private static List<String> inTubs(Subject s, Units u) {
-    return s.snapshot().batch().stream()
-        .flatMap(
-            batch ->
-                s.snapshot().tubs().stream()
-                    .map(
-                        tub ->
-                            tub.record().number()
-                                + ": "
-                                + batch.meals(tub).stream()
-                                    .map(u::text)
-                                    .collect(Collectors.joining("; "))))
+    Map<String, List<String>> tubs = new LinkedHashMap<>();
+    for (BatchState.TubNow tub : s.snapshot().tubs()) {
+      String meal =
+          s.snapshot().batch().orElseThrow().meals(tub).stream()
+              .map(u::text)
+              .collect(Collectors.joining("; "));
+      tubs.computeIfAbsent(meal, m -> new ArrayList<>()).add(String.valueOf(tub.record().number()));
+    }
+    return tubs.entrySet().stream()
+        .map(
+            e ->
+                e.getValue().size() == 1
+                    ? Messages.text("menu.in-tub", e.getValue().get(0), e.getKey())
+                    : Messages.text("menu.in-each-tub", English.list(e.getValue()), e.getKey()))
         .toList();
   }
 

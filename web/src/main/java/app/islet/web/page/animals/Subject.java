@@ -2,6 +2,7 @@ package app.islet.web.page.animals;
 
 import app.islet.core.animal.AnimalToday;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.StageBasis;
 import app.islet.core.enclosure.Purpose;
 import app.islet.core.health.HealthTables;
 import app.islet.core.health.HeldStay;
@@ -12,6 +13,7 @@ import app.islet.core.livestock.LifeDates;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.NextStage;
 import app.islet.core.livestock.Origin;
+import app.islet.core.quantity.DayWindow;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterRecord;
 import app.islet.web.reading.snapshot.AnimalSnapshot;
@@ -116,14 +118,19 @@ record Subject(AnimalSnapshot snapshot, List<Photo> photos, Books books, LocalDa
   }
 
   Optional<NextStage> nextStage() {
-    return isHere()
-        ? NextStage.of(
-            resident(),
-            dates(),
-            facts().growth(),
-            isEggs() ? waterC() : OptionalDouble.empty(),
-            today)
-        : Optional.empty();
+    if (!isHere()) {
+      return Optional.empty();
+    }
+    OptionalDouble waterC = isEggs() ? waterC() : OptionalDouble.empty();
+    return NextStage.of(resident(), dates(), facts().growth(), waterC, today)
+        .map(next -> asRaised(next).map(next::within).orElse(next));
+  }
+
+  /** Young that are raised change when their batch does. */
+  private Optional<DayWindow> asRaised(NextStage next) {
+    boolean raised =
+        facts().basis() == StageBasis.BATCH_SEEN || facts().basis() == StageBasis.BATCH_FORECAST;
+    return snapshot.batch().filter(b -> raised).flatMap(b -> b.expected(next.next()));
   }
 
   /** The enclosure itself, where all of them live in it and not in a tub or in their eggs. */

@@ -32,12 +32,12 @@ public class MealLog {
     this.tubs = tubs;
   }
 
-  /** The newest first; of the rounds, the last of each food. */
+  /** The newest first; of the rounds, the last of each food; of several tubs, once a day. */
   public List<LifeEvent> of(CollectionContext context, AnimalSnapshot s) {
     return Stream.of(
             s.events().stream().filter(e -> MEALS.contains(e.kind())),
             s.isHere() && s.tubs().isEmpty() ? ofRounds(context, s) : Stream.<LifeEvent>empty(),
-            s.tubs().stream().flatMap(tub -> ofTub(context, tub)))
+            s.tubs().stream().flatMap(tub -> ofTub(context, tub)).distinct())
         .flatMap(meals -> meals)
         .sorted(Comparator.comparing(LifeEvent::day).reversed())
         .toList();

@@ -8,6 +8,7 @@ import app.islet.core.livestock.Balance;
 import app.islet.core.livestock.Expected;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.Movement;
+import app.islet.core.quantity.DayWindow;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.rearing.DangerWindow;
 import app.islet.core.rearing.Housing;
@@ -126,6 +127,15 @@ public record BatchState(
                   ? raised(milestone, seen, true)
                   : timeline.flatMap(t -> raised(milestone, since(t.step(milestone)), tub.seen()));
             });
+  }
+
+  /** When they are expected in a stage of their sheet; empty where their guide does not tell. */
+  public Optional<DayWindow> expected(Stage stage) {
+    return timeline.stream()
+        .flatMap(t -> t.steps().stream())
+        .filter(step -> step.milestone().stageOf(kind.sheet()).filter(stage::equals).isPresent())
+        .findFirst()
+        .map(Timeline.Step::expected);
   }
 
   private LocalDate since(Timeline.Step step) {
