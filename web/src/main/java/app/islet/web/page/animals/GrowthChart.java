@@ -23,7 +23,7 @@ import java.util.Optional;
  */
 record GrowthChart(String svg, List<String> rows) {
   private static final int MONTHS_AHEAD = 12;
-  private static final int STEPS = 60;
+  private static final int MAX_STEPS = 60;
   private static final int TICKS = 4;
 
   /**
@@ -37,16 +37,17 @@ record GrowthChart(String svg, List<String> rows) {
             .filter(day -> day.isBefore(yearAhead))
             .map(day -> day.isAfter(today) ? day : today)
             .orElse(yearAhead);
-    long days = ChronoUnit.DAYS.between(first, last);
-    double[] own = new double[STEPS + 1];
-    double[] usual = new double[STEPS + 1];
-    double[] low = new double[STEPS + 1];
-    double[] high = new double[STEPS + 1];
-    double[] measured = new double[STEPS + 1];
+    long days = Math.max(1, ChronoUnit.DAYS.between(first, last));
+    int steps = (int) Math.min(MAX_STEPS, days);
+    double[] own = new double[steps + 1];
+    double[] usual = new double[steps + 1];
+    double[] low = new double[steps + 1];
+    double[] high = new double[steps + 1];
+    double[] measured = new double[steps + 1];
     Arrays.fill(measured, Double.NaN);
     List<String> rows = new ArrayList<>();
-    for (int n = 0; n <= STEPS; n++) {
-      LocalDate day = first.plusDays(days * n / STEPS);
+    for (int n = 0; n <= steps; n++) {
+      LocalDate day = first.plusDays(days * n / steps);
       Range band = growth.band(day);
       own[n] = inUnits(growth.lengthCm(day), u);
       usual[n] = inUnits(growth.usualCm(day), u);
@@ -54,11 +55,11 @@ record GrowthChart(String svg, List<String> rows) {
       high[n] = inUnits(band.max(), u);
     }
     for (Measure m : growth.measures()) {
-      int n = (int) Math.round((double) STEPS * ChronoUnit.DAYS.between(first, m.day()) / days);
+      int n = (int) Math.round((double) steps * ChronoUnit.DAYS.between(first, m.day()) / days);
       measured[n] = inUnits(m.lengthCm(), u);
     }
-    for (int n = 0; n <= STEPS; n++) {
-      LocalDate day = first.plusDays(days * n / STEPS);
+    for (int n = 0; n <= steps; n++) {
+      LocalDate day = first.plusDays(days * n / steps);
       rows.add(
           Messages.text(
               "animals.chart-row",
