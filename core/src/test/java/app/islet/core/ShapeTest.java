@@ -27,8 +27,27 @@ import org.junit.jupiter.api.Test;
 class ShapeTest {
   private static final int MAX_LINES_OF_A_FILE = 400;
   private static final int MAX_LINES_OF_A_METHOD = 60;
+  private static final int MAX_COLUMNS = 140;
   private static final List<Path> MODULES =
       List.of(Path.of("../core"), Path.of("../cli"), Path.of("../web"));
+
+  /** Java is laid out by its formatter; the paths of outlines are drawn and not read. */
+  @Test
+  void a_line_can_be_read_at_a_glance() throws IOException {
+    List<String> tooWide = new ArrayList<>();
+    for (Path file : sources(".html", ".css", ".properties")) {
+      if (file.toString().contains("/resources/drawing/")) {
+        continue;
+      }
+      List<String> lines = Files.readAllLines(file);
+      for (int n = 0; n < lines.size(); n++) {
+        if (lines.get(n).length() > MAX_COLUMNS) {
+          tooWide.add(file + ":" + (n + 1));
+        }
+      }
+    }
+    assertThat(tooWide).isEmpty();
+  }
 
   @Test
   void a_file_is_short() throws IOException {

@@ -8,6 +8,7 @@ import app.islet.core.AssessmentJson;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.document.DocumentReader;
 import app.islet.core.document.EnclosureDocument;
+import app.islet.web.base.delivery.StaticFiles;
 import app.islet.web.base.support.Islet;
 import app.islet.web.base.support.TestClock;
 import com.microsoft.playwright.APIResponse;
@@ -211,6 +212,22 @@ class PagesTest {
     assertThat(asked.stream().filter(r -> r.sizes().responseBodySize > 0))
         .as(addresses(asked))
         .hasSize(1);
+  }
+
+  @Test
+  void a_shipped_file_is_kept_for_ever_under_its_own_address_alone() {
+    APIResponse own =
+        ISLET.stranger().request().get(ISLET.bean(StaticFiles.class).path("/js/page.js"));
+    assertThat(own.headers().get("cache-control")).contains("immutable");
+    // A page of another version, while servers are renewed one by one.
+    APIResponse other = ISLET.stranger().request().get("/files-0/js/page.js");
+    assertThat(other.status()).isEqualTo(200);
+    assertThat(other.text()).isEqualTo(own.text());
+    assertThat(other.headers().get("cache-control")).isEqualTo("no-cache");
+    for (String up :
+        List.of("/files-0/..%2fapplication.yaml", "/files-0/%2e%2e/application.yaml")) {
+      assertThat(ISLET.stranger().request().get(up).text()).doesNotContain("datasource");
+    }
   }
 
   private static String addresses(List<Request> asked) {

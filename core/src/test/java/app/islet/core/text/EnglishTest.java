@@ -52,4 +52,10 @@ class EnglishTest {
     assertThat(English.name("Fire salamanders")).isEqualTo("fire salamanders");
     assertThat(English.name("African dwarf frogs")).isEqualTo("African dwarf frogs");
   }
+
+  @Test
+  void a_sentence_begins_with_a_capital_where_there_is_one() {
+    assertThat(English.capital("two newts")).isEqualTo("Two newts");
+    assertThat(English.capital("")).isEmpty();
+  }
 }
