@@ -104,7 +104,11 @@ public class RaisedYoung {
                 context,
                 tubs.stream().map(PlaceRecord::id).toList(),
                 milestone.id(),
-                day.plusDays(1).atStartOfDay(context.collection().zone()).toInstant(),
+                // The last second of that day: after all that was entered of it.
+                day.plusDays(1)
+                    .atStartOfDay(context.collection().zone())
+                    .minusSeconds(1)
+                    .toInstant(),
                 clientId));
     return first.isPresent();
   }
