@@ -32,6 +32,7 @@ class ArchitectureTest {
       List.of(
           "quantity",
           "text",
+          "field",
           "care",
           "enclosure",
           "feeding",

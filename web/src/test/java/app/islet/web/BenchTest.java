@@ -487,7 +487,8 @@ class BenchTest {
     page.fill("#depth", "33");
     send(page, "Save design");
     page.click("text=Earlier versions");
-    assertThat(page.locator(".versions li.panel").first()).containsText("/water/depthCm 20 → 33");
+    assertThat(page.locator(".versions li.panel").first())
+        .containsText("Water depth: 20 cm → 33 cm");
     press(page, "Restore version 2");
     assertThat(page.locator(".flash")).containsText("Version 2 is the design again.");
     assertThat(page.locator("#depth")).hasValue("20");
@@ -497,7 +498,7 @@ class BenchTest {
     page.selectOption("select[name=other]", "3");
     page.click("text=Side by side");
     assertThat(page.locator("figure svg")).hasCount(2);
-    assertThat(page.locator("main > section.panel")).containsText("/water/depthCm 20 → 33");
+    assertThat(page.locator("main > section.panel")).containsText("Water depth: 20 cm → 33 cm");
   }
 
   @Test

@@ -1,6 +1,8 @@
 package app.islet.core.animal;
 
 import app.islet.core.care.Growth;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Limit;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -20,6 +22,12 @@ public record Size(
     OptionalDouble smallestCm,
     int daysOld,
     Optional<Growth> growth) {
+  /** Between what a length of an animal may lie: beyond it somebody has mistyped. */
+  public static final Limit LENGTH = Limit.of(Dimension.LENGTH, 0.1, 300);
+
+  /** Between what the mass of an animal may lie. */
+  public static final Limit MASS = Limit.of(Dimension.MASS, 0.001, 500_000);
+
   /** Nothing was measured. */
   public static final Size UNKNOWN =
       new Size(

@@ -1,11 +1,13 @@
 package app.islet.core.care;
 
+import app.islet.core.text.Worded;
+
 /**
  * Grounds a keeper may choose.
  *
  * <p>Bulk densities are of the loose, dry material; common practice, no source.
  */
-public enum SubstrateMaterial {
+public enum SubstrateMaterial implements Worded {
   BARE("bare floor", 0),
   SAND("sand", 1.6),
   BLACK_SAND("black sand", 1.8),
@@ -26,6 +28,7 @@ public enum SubstrateMaterial {
     this.kgPerL = kgPerL;
   }
 
+  @Override
   public String words() {
     return words;
   }

@@ -1,6 +1,10 @@
 package app.islet.core.enclosure;
 
 import app.islet.core.care.Medicine;
+import app.islet.core.field.Between;
+import app.islet.core.field.Stored;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.text.Worded;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -13,13 +17,15 @@ import java.util.OptionalDouble;
  * @param medicines that are in it now
  */
 public record Additives(
-    Optional<Salt> salt, OptionalDouble copperMgPerL, List<Medicine> medicines) {
+    Optional<Salt> salt,
+    @Between(of = Dimension.CONCENTRATION, min = 0, max = 100) OptionalDouble copperMgPerL,
+    @Stored List<Medicine> medicines) {
   /** Nothing, as far as anybody said. */
   public static final Additives NONE =
       new Additives(Optional.empty(), OptionalDouble.empty(), List.of());
 
   /** Kinds of salt a keeper may take. */
-  public enum Salt {
+  public enum Salt implements Worded {
     MARINE("marine salt"),
     TABLE("table salt"),
     AQUARIUM("plain aquarium salt");
@@ -30,6 +36,7 @@ public record Additives(
       this.words = words;
     }
 
+    @Override
     public String words() {
       return words;
     }

@@ -1,5 +1,8 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.field.Between;
+import app.islet.core.field.Stored;
+import app.islet.core.quantity.Dimension;
 import java.util.OptionalDouble;
 
 /**
@@ -11,11 +14,11 @@ import java.util.OptionalDouble;
  * @param calibration what logged temperatures say of the estimates
  */
 public record Conditions(
-    OptionalDouble humidityPercent,
-    OptionalDouble lightHours,
-    OptionalDouble lidGapCm,
-    Lighting lighting,
-    Calibration calibration) {
+    @Between(of = Dimension.PERCENT, min = 0, max = 100) OptionalDouble humidityPercent,
+    @Between(of = Dimension.HOURS, min = 0, max = 24) OptionalDouble lightHours,
+    @Between(of = Dimension.LENGTH, min = 0, max = 100) OptionalDouble lidGapCm,
+    @Stored(flat = true) Lighting lighting,
+    @Stored(flat = true) Calibration calibration) {
   /** Nothing measured, nothing set. */
   public static final Conditions UNKNOWN =
       new Conditions(OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());

@@ -1,5 +1,8 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.field.Between;
+import app.islet.core.field.Stored;
+import app.islet.core.quantity.Dimension;
 import java.util.OptionalDouble;
 
 /**
@@ -11,12 +14,14 @@ import java.util.OptionalDouble;
  * @param xCm where its middle lies, from the left, {@code yCm} from the back
  */
 public record Dish(
-    double depthCm,
-    double salinityPpt,
-    boolean slope,
-    OptionalDouble areaCm2,
-    OptionalDouble xCm,
-    OptionalDouble yCm) {
+    @Between(of = Dimension.LENGTH, min = 0.1, max = 100) double depthCm,
+    @Stored(usual = "0", always = true)
+        @Between(of = Dimension.SALINITY, min = 0, max = Water.MAX_PPT)
+        double salinityPpt,
+    @Stored(always = true) boolean slope,
+    @Between(of = Dimension.AREA, min = 1, max = 1000000) OptionalDouble areaCm2,
+    @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) OptionalDouble xCm,
+    @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) OptionalDouble yCm) {
   /** One whose size and place nobody said. */
   public Dish(double depthCm, double salinityPpt, boolean slope) {
     this(

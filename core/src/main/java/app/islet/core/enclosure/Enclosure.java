@@ -1,5 +1,6 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.field.Stored;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,19 +12,24 @@ import java.util.stream.Stream;
 
 /** A design: everything about the box except who lives in it. */
 public record Enclosure(
-    String name,
+    @Stored(most = Enclosure.MAX_NAME) String name,
+    @Stored(usual = "HOME") Purpose purpose,
     Vessel vessel,
     Water water,
     Substrate ground,
     Optional<Land> land,
     Lid lid,
     Optional<Platform> platform,
-    List<Equipment> equipment,
-    Furnishings furnishings,
-    Conditions conditions,
-    Site site,
-    List<Companion> company,
-    Purpose purpose) {
+    @Stored(most = 50, always = true) List<Equipment> equipment,
+    @Stored(usual = "NONE") Furnishings furnishings,
+    @Stored(usual = "UNKNOWN") Conditions conditions,
+    @Stored(usual = "LIVING_ROOM", always = true) Site site,
+    @Stored(most = Enclosure.MAX_COMPANY) List<Companion> company) {
+  public static final int MAX_COMPANY = 20;
+
+  /** Characters. */
+  public static final int MAX_NAME = 80;
+
   public Enclosure {
     equipment = List.copyOf(equipment);
     company = List.copyOf(company);
@@ -51,6 +57,7 @@ public record Enclosure(
   public static Enclosure bare(String name, Vessel vessel, double depthCm) {
     return new Enclosure(
         name,
+        Purpose.HOME,
         vessel,
         new Water(depthCm, OptionalDouble.empty()),
         Substrate.NONE,
@@ -61,8 +68,7 @@ public record Enclosure(
         Furnishings.NONE,
         Conditions.UNKNOWN,
         Site.LIVING_ROOM,
-        List.of(),
-        Purpose.HOME);
+        List.of());
   }
 
   private static String plain(double cm) {
@@ -228,6 +234,7 @@ public record Enclosure(
     private Enclosure build() {
       return new Enclosure(
           name,
+          purpose,
           vessel,
           water,
           ground,
@@ -238,8 +245,7 @@ public record Enclosure(
           furnishings,
           conditions,
           site,
-          company,
-          purpose);
+          company);
     }
   }
 }

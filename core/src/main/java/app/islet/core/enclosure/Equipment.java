@@ -1,18 +1,32 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.field.Between;
+import app.islet.core.field.Stored;
+import app.islet.core.quantity.Dimension;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** A thing that heats, cools, cleans or lights, with its ratings. */
-public sealed interface Equipment {
+public sealed interface Equipment
+    permits Equipment.Heater,
+        Equipment.HeatMat,
+        Equipment.Chiller,
+        Equipment.Fan,
+        Equipment.Filter,
+        Equipment.BaskingLamp,
+        Equipment.UvbLamp,
+        Equipment.AirStone {
   /** Runs on mains electricity in all but toy setups; cautions follow from that. */
   String words();
 
   /**
    * @param powerW rated power @param guarded whether an animal cannot touch the hot tube
    */
-  record Heater(double powerW, boolean guarded) implements Equipment {
+  record Heater(
+      @Between(of = Dimension.POWER, min = 1, max = 20000) double powerW,
+      @Stored(always = true) boolean guarded)
+      implements Equipment {
     @Override
     public String words() {
       return "heater";
@@ -22,7 +36,8 @@ public sealed interface Equipment {
   /**
    * @param powerW rated power; warms air and ground from below or behind
    */
-  record HeatMat(double powerW) implements Equipment {
+  record HeatMat(@Between(of = Dimension.POWER, min = 1, max = 5000) double powerW)
+      implements Equipment {
     @Override
     public String words() {
       return "heat mat";
@@ -32,7 +47,8 @@ public sealed interface Equipment {
   /**
    * @param coolingW heat it takes from the water
    */
-  record Chiller(double coolingW) implements Equipment {
+  record Chiller(@Between(of = Dimension.POWER, min = 1, max = 50000) double coolingW)
+      implements Equipment {
     @Override
     public String words() {
       return "chiller";
@@ -42,7 +58,8 @@ public sealed interface Equipment {
   /**
    * @param airSpeedMs speed of the air over the surface, m/s
    */
-  record Fan(double airSpeedMs) implements Equipment {
+  record Fan(@Between(of = Dimension.RATIO, min = 0.1, max = 5, unit = "m/s") double airSpeedMs)
+      implements Equipment {
     @Override
     public String words() {
       return "fan";
@@ -55,7 +72,11 @@ public sealed interface Equipment {
    * @param guarded whether a sponge or mesh keeps small animals off the intake
    * @param sprayBar whether its outlet is spread by a bar or broken on the glass
    */
-  record Filter(double flowLph, Optional<LocalDate> runningSince, boolean guarded, boolean sprayBar)
+  record Filter(
+      @Between(of = Dimension.FLOW, min = 0, max = 100000) double flowLph,
+      Optional<LocalDate> runningSince,
+      boolean guarded,
+      boolean sprayBar)
       implements Equipment {
     /** One with a plain outlet. */
     public Filter(double flowLph, Optional<LocalDate> runningSince, boolean guarded) {
@@ -75,7 +96,10 @@ public sealed interface Equipment {
    * @param distanceCm from the lamp down to what it warms, where known
    */
   record BaskingLamp(
-      double powerW, OptionalDouble spotC, OptionalDouble beamDeg, OptionalDouble distanceCm)
+      @Between(of = Dimension.POWER, min = 1, max = 1000) double powerW,
+      @Between(of = Dimension.TEMPERATURE, min = 0, max = 120) OptionalDouble spotC,
+      @Between(of = Dimension.ANGLE, min = 5, max = 160) OptionalDouble beamDeg,
+      @Between(of = Dimension.LENGTH, min = 1, max = 300) OptionalDouble distanceCm)
       implements Equipment {
     /** A lamp of which neither cone nor distance is known. */
     public BaskingLamp(double powerW, OptionalDouble spotC) {
@@ -103,10 +127,10 @@ public sealed interface Equipment {
    */
   record UvbLamp(
       Optional<LocalDate> fittedOn,
-      OptionalDouble distanceCm,
-      UvShape shape,
-      OptionalDouble uviAt30Cm,
-      OptionalDouble readUvi,
+      @Between(of = Dimension.LENGTH, min = 1, max = 300) OptionalDouble distanceCm,
+      @Stored(usual = "LINEAR") UvShape shape,
+      @Between(of = Dimension.RATIO, min = 0, max = 50) OptionalDouble uviAt30Cm,
+      @Between(of = Dimension.RATIO, min = 0, max = 50) OptionalDouble readUvi,
       Optional<Lid> through)
       implements Equipment {
     /** One that shines through the lid. */

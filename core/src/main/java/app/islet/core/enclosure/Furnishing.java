@@ -1,5 +1,9 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.field.Between;
+import app.islet.core.field.Stored;
+import app.islet.core.quantity.Dimension;
+
 /**
  * One thing in its place, by the block around it.
  *
@@ -16,15 +20,16 @@ package app.islet.core.enclosure;
  * @param locked whether the drawing leaves it where it is
  */
 public record Furnishing(
-    String id,
+    @Stored String id,
     FurnishingKind kind,
-    double xCm,
-    double yCm,
-    double lengthCm,
-    double widthCm,
-    double bottomCm,
-    double topCm,
-    double turnDeg,
+    @Between(of = Dimension.LENGTH, min = -Vessel.MAX_CM, max = Vessel.MAX_CM) double xCm,
+    @Between(of = Dimension.LENGTH, min = -Vessel.MAX_CM, max = Vessel.MAX_CM) double yCm,
+    @Between(of = Dimension.LENGTH, min = 0.1, max = Vessel.MAX_CM) double lengthCm,
+    @Between(of = Dimension.LENGTH, min = 0.1, max = Vessel.MAX_CM) double widthCm,
+    @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) double bottomCm,
+    @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) double topCm,
+    @Stored(usual = "0") @Between(of = Dimension.ANGLE, min = -360, max = 360, unit = "degrees")
+        double turnDeg,
     boolean round,
     boolean risesLeft,
     boolean locked) {

@@ -1,6 +1,7 @@
 package app.islet.core.enclosure;
 
 import app.islet.core.care.Surface;
+import app.islet.core.text.Worded;
 
 /**
  * Things that are put into an enclosure.
@@ -8,7 +9,7 @@ import app.islet.core.care.Surface;
  * <p>Densities are common practice, no source: stone 2.6, waterlogged wood 1.1, cork 0.25, moist
  * soil 1.2, wet sand 1.9 kg/L.
  */
-public enum FurnishingKind {
+public enum FurnishingKind implements Worded {
   STONE("stone", Form.BLOCK, 1, 2.6, Surface.ROUGH),
   STACK("stack of stones", Form.BLOCK, 0.8, 2.6, Surface.ROUGH),
   WOOD("wood", Form.BLOCK, 1, 1.1, Surface.ROUGH),
@@ -103,6 +104,7 @@ public enum FurnishingKind {
     this.surface = surface;
   }
 
+  @Override
   public String words() {
     return words;
   }

@@ -1,6 +1,9 @@
 package app.islet.core.enclosure;
 
 import app.islet.core.care.Plant;
+import app.islet.core.field.Between;
+import app.islet.core.field.Stored;
+import app.islet.core.quantity.Dimension;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,13 +18,15 @@ import java.util.Optional;
 public record Furnishings(
     Optional<Hides> hides,
     Optional<Stones> stones,
-    List<Plant> plants,
-    List<Dish> dishes,
-    int furtherWaysOut,
-    List<Furnishing> parts,
-    int spareShells) {
+    @Stored List<Plant> plants,
+    @Stored(most = 20) List<Dish> dishes,
+    @Stored(usual = "0") @Between(of = Dimension.COUNT, min = 0, max = 100) int furtherWaysOut,
+    @Stored(usual = "0") @Between(of = Dimension.COUNT, min = 0, max = 1000) int spareShells,
+    @Stored(most = Furnishings.MAX_PARTS) List<Furnishing> parts) {
+  public static final int MAX_PARTS = 200;
+
   public static final Furnishings NONE =
-      new Furnishings(Optional.empty(), Optional.empty(), List.of(), List.of(), 0, List.of(), 0);
+      new Furnishings(Optional.empty(), Optional.empty(), List.of(), List.of(), 0, 0, List.of());
 
   public Furnishings {
     plants = List.copyOf(plants);
@@ -37,7 +42,7 @@ public record Furnishings(
 
   public Furnishings with(Hides some) {
     return new Furnishings(
-        Optional.of(some), stones, plants, dishes, furtherWaysOut, parts, spareShells);
+        Optional.of(some), stones, plants, dishes, furtherWaysOut, spareShells, parts);
   }
 
   /** The same with so many hides that are only counted; none are as none said. */
@@ -48,27 +53,27 @@ public record Furnishings(
         plants,
         dishes,
         furtherWaysOut,
-        parts,
-        spareShells);
+        spareShells,
+        parts);
   }
 
   public Furnishings with(Stones some) {
     return new Furnishings(
-        hides, Optional.of(some), plants, dishes, furtherWaysOut, parts, spareShells);
+        hides, Optional.of(some), plants, dishes, furtherWaysOut, spareShells, parts);
   }
 
   public Furnishings with(Plant... some) {
     return new Furnishings(
-        hides, stones, List.of(some), dishes, furtherWaysOut, parts, spareShells);
+        hides, stones, List.of(some), dishes, furtherWaysOut, spareShells, parts);
   }
 
   public Furnishings with(Dish... some) {
     return new Furnishings(
-        hides, stones, plants, List.of(some), furtherWaysOut, parts, spareShells);
+        hides, stones, plants, List.of(some), furtherWaysOut, spareShells, parts);
   }
 
   public Furnishings withFurtherWaysOut(int ways) {
-    return new Furnishings(hides, stones, plants, dishes, ways, parts, spareShells);
+    return new Furnishings(hides, stones, plants, dishes, ways, spareShells, parts);
   }
 
   public Furnishings with(Furnishing... some) {
@@ -76,10 +81,10 @@ public record Furnishings(
   }
 
   public Furnishings withParts(List<Furnishing> some) {
-    return new Furnishings(hides, stones, plants, dishes, furtherWaysOut, some, spareShells);
+    return new Furnishings(hides, stones, plants, dishes, furtherWaysOut, spareShells, some);
   }
 
   public Furnishings withSpareShells(int shells) {
-    return new Furnishings(hides, stones, plants, dishes, furtherWaysOut, parts, shells);
+    return new Furnishings(hides, stones, plants, dishes, furtherWaysOut, shells, parts);
   }
 }

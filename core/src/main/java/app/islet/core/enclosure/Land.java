@@ -1,6 +1,8 @@
 package app.islet.core.enclosure;
 
 import app.islet.core.care.SubstrateMaterial;
+import app.islet.core.field.Between;
+import app.islet.core.quantity.Dimension;
 import java.util.Optional;
 
 /**
@@ -13,9 +15,9 @@ import java.util.Optional;
  * @param litter whether leaf litter lies on it
  */
 public record Land(
-    double sharePercent,
-    double heightCm,
-    double rampCm,
+    @Between(of = Dimension.PERCENT, min = 1, max = 100) double sharePercent,
+    @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) double heightCm,
+    @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) double rampCm,
     Optional<SubstrateMaterial> material,
     boolean litter) {
   /** Land heaped of what covers the floor. */

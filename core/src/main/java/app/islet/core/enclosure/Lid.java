@@ -1,5 +1,7 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.text.Worded;
+
 /**
  * What closes the top.
  *
@@ -7,7 +9,7 @@ package app.islet.core.enclosure;
  * UVB that passes. From memory: window glass passes next to no UVB, clear plastic hardly more, mesh
  * between half and four fifths.
  */
-public enum Lid {
+public enum Lid implements Worded {
   NONE("open", 1, 1),
   MESH("mesh", 0.9, 0.65),
   PART_MESH("mesh under the lamps, glass elsewhere", 0.5, 0.65),
@@ -27,6 +29,7 @@ public enum Lid {
     this.uv = uv;
   }
 
+  @Override
   public String words() {
     return words;
   }

@@ -1,6 +1,9 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.field.Between;
+import app.islet.core.field.Stored;
 import app.islet.core.quantity.Check;
+import app.islet.core.quantity.Dimension;
 import java.util.Optional;
 
 /**
@@ -11,7 +14,11 @@ import java.util.Optional;
  *     hours set
  * @param ramp a year of the keeper's own, which goes before both
  */
-public record Lighting(double onHour, boolean seasonal, Optional<Ramp> ramp) {
+public record Lighting(
+    @Stored(as = "lightsOnHour", usual = "8") @Between(of = Dimension.HOURS, min = 0, max = 24)
+        double onHour,
+    @Stored(flat = true) Optional<Ramp> ramp,
+    @Stored(as = "seasonalLight") boolean seasonal) {
   /** Eight in the morning, the same all year; common practice, no source. */
   public static final Lighting USUAL = new Lighting(8, false);
 
@@ -20,7 +27,7 @@ public record Lighting(double onHour, boolean seasonal, Optional<Ramp> ramp) {
   }
 
   public Lighting(double onHour, boolean seasonal) {
-    this(onHour, seasonal, Optional.empty());
+    this(onHour, Optional.empty(), seasonal);
   }
 
   /**
@@ -28,7 +35,11 @@ public record Lighting(double onHour, boolean seasonal, Optional<Ramp> ramp) {
    *
    * @param winterHours on the shortest day, {@code summerHours} on the longest
    */
-  public record Ramp(double winterHours, double summerHours) {
+  public record Ramp(
+      @Stored(as = "winterLightHours") @Between(of = Dimension.HOURS, min = 0, max = 24)
+          double winterHours,
+      @Stored(as = "summerLightHours") @Between(of = Dimension.HOURS, min = 0, max = 24)
+          double summerHours) {
     public Ramp {
       Check.inRange("winterHours", winterHours, 0, 24);
       Check.inRange("summerHours", summerHours, 0, 24);

@@ -1,12 +1,13 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.text.Worded;
 import java.util.OptionalInt;
 
 /**
  * What an enclosure is for. A holding tub is judged as such, never as a home: those in it belong
  * somewhere else, and their days in it are counted. Days are common practice, no source.
  */
-public enum Purpose {
+public enum Purpose implements Worded {
   HOME("Home", OptionalInt.empty()),
   QUARANTINE("Quarantine", OptionalInt.of(90)),
   HOSPITAL("Hospital tub", OptionalInt.of(14)),
@@ -22,6 +23,7 @@ public enum Purpose {
     this.longestDays = longestDays;
   }
 
+  @Override
   public String words() {
     return words;
   }

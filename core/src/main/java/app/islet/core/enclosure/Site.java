@@ -1,5 +1,8 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.field.Between;
+import app.islet.core.field.Stored;
+import app.islet.core.quantity.Dimension;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
@@ -16,16 +19,17 @@ import java.util.stream.DoubleStream;
  * @param outdoors whether it stands under the sky: sun, rain, frost
  */
 public record Site(
-    double summerDayC,
-    double summerNightC,
-    double winterDayC,
-    double winterNightC,
-    double humidityPercent,
+    @Between(of = Dimension.TEMPERATURE, min = -20, max = 50) double summerDayC,
+    @Between(of = Dimension.TEMPERATURE, min = -20, max = 50) double summerNightC,
+    @Between(of = Dimension.TEMPERATURE, min = -20, max = 50) double winterDayC,
+    @Between(of = Dimension.TEMPERATURE, min = -20, max = 50) double winterNightC,
+    @Stored(usual = "50", always = true) @Between(of = Dimension.PERCENT, min = 0, max = 100)
+        double humidityPercent,
     Optional<Boolean> residualCurrentDevice,
     boolean smallChildren,
-    double sunHours,
-    OptionalDouble latitude,
-    OptionalDouble longitude,
+    @Stored(usual = "0") @Between(of = Dimension.HOURS, min = 0, max = 16) double sunHours,
+    @Between(of = Dimension.ANGLE, min = -90, max = 90) OptionalDouble latitude,
+    @Between(of = Dimension.ANGLE, min = -180, max = 180) OptionalDouble longitude,
     boolean outdoors) {
   /** An ordinary heated room, for a design that says nothing; common practice, no source. */
   public static final Site LIVING_ROOM = new Site(25, 20, 21, 17, 50);

@@ -1,6 +1,9 @@
 package app.islet.core.enclosure;
 
 import app.islet.core.care.SubstrateMaterial;
+import app.islet.core.field.Between;
+import app.islet.core.field.Stored;
+import app.islet.core.quantity.Dimension;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -18,11 +21,14 @@ import java.util.OptionalDouble;
  */
 public record Substrate(
     SubstrateMaterial material,
-    double depthCm,
-    OptionalDouble grainMm,
-    List<Layer> below,
-    List<Point> points,
+    @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) double depthCm,
+    @Between(of = Dimension.THICKNESS, min = 0.01, max = 500) OptionalDouble grainMm,
+    @Stored(most = Substrate.MAX_LAYERS) List<Layer> below,
+    @Stored(most = Substrate.MAX_POINTS) List<Point> points,
     boolean magnetTested) {
+  public static final int MAX_LAYERS = 10;
+  public static final int MAX_POINTS = 50;
+
   /** Sand ends here and gravel begins, ISO 14688-1. */
   private static final double SAND_MM = 2;
 
@@ -33,14 +39,18 @@ public record Substrate(
   public static final Substrate NONE = new Substrate(SubstrateMaterial.BARE, 0);
 
   /** One layer under the uppermost. */
-  public record Layer(SubstrateMaterial material, double thicknessCm) {}
+  public record Layer(
+      SubstrateMaterial material,
+      @Between(of = Dimension.LENGTH, min = 0.1, max = Vessel.MAX_CM) double thicknessCm) {}
 
   /**
    * A place where the ground is drawn higher.
    *
    * @param riseCm over the plain depth; 0 or more
    */
-  public record Point(double xCm, double riseCm) {
+  public record Point(
+      @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) double xCm,
+      @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) double riseCm) {
     public Point {
       if (!(riseCm >= 0)) {
         throw new IllegalArgumentException(

@@ -1,5 +1,7 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.text.Worded;
+
 /**
  * How a UVB lamp is built.
  *
@@ -7,7 +9,7 @@ package app.islet.core.enclosure;
  * index 30 cm below a new one of middling strength, without reflector and mesh. All from memory: a
  * meter decides.
  */
-public enum UvShape {
+public enum UvShape implements Worded {
   LINEAR("straight tube", 55, 2.0),
   COMPACT("compact lamp", 12, 0.9),
   SPOT("spot (mercury vapour, metal halide)", 0, 4.0);
@@ -22,6 +24,7 @@ public enum UvShape {
     this.uviAt30Cm = uviAt30Cm;
   }
 
+  @Override
   public String words() {
     return words;
   }

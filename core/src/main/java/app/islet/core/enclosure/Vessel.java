@@ -1,6 +1,10 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.field.Between;
+import app.islet.core.field.Stored;
 import app.islet.core.quantity.Check;
+import app.islet.core.quantity.Dimension;
+import app.islet.core.text.Worded;
 
 /**
  * A vessel by the inner dimensions of its rim, cm, each above 0 to 2000.
@@ -9,11 +13,16 @@ import app.islet.core.quantity.Check;
  *     less for tubs and ponds with sloping sides
  */
 public record Vessel(
-    Shape shape, double lengthCm, double widthCm, double heightCm, double floorShare, Walls walls) {
+    @Stored(usual = "BOX") Shape shape,
+    @Between(of = Dimension.LENGTH, min = 1, max = Vessel.MAX_CM) double lengthCm,
+    @Between(of = Dimension.LENGTH, min = 1, max = Vessel.MAX_CM) double widthCm,
+    @Between(of = Dimension.LENGTH, min = 1, max = Vessel.MAX_CM) double heightCm,
+    @Stored(usual = "1") @Between(of = Dimension.SHARE, min = 0.2, max = 1) double floorShare,
+    @Stored(flat = true) Walls walls) {
   public static final double MAX_CM = 2000;
 
   /** Outline of the rim. */
-  public enum Shape {
+  public enum Shape implements Worded {
     BOX("rectangular", 1),
     BOW("bow front", (1 - Shape.BOW_DEPTH) + Shape.BOW_DEPTH * 2 / 3),
     CORNER("corner, a quarter round", Math.PI / 4),
@@ -30,6 +39,7 @@ public record Vessel(
       this.areaShare = areaShare;
     }
 
+    @Override
     public String words() {
       return words;
     }

@@ -1,5 +1,7 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.field.Between;
+import app.islet.core.quantity.Dimension;
 import java.util.OptionalDouble;
 
 /**
@@ -12,7 +14,10 @@ import java.util.OptionalDouble;
  * @param insulationMm foam on the back and both ends
  */
 public record Walls(
-    OptionalDouble paneMm, boolean braced, OptionalDouble lipCm, OptionalDouble insulationMm) {
+    @Between(of = Dimension.THICKNESS, min = 1, max = 100) OptionalDouble paneMm,
+    boolean braced,
+    @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) OptionalDouble lipCm,
+    @Between(of = Dimension.THICKNESS, min = 0, max = 200) OptionalDouble insulationMm) {
   public static final Walls UNKNOWN =
       new Walls(OptionalDouble.empty(), false, OptionalDouble.empty());
 

@@ -1,5 +1,8 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.field.Between;
+import app.islet.core.field.Stored;
+import app.islet.core.quantity.Dimension;
 import java.util.OptionalDouble;
 
 /**
@@ -11,13 +14,17 @@ import java.util.OptionalDouble;
  * @param additives what was put into it, for good or ill
  */
 public record Water(
-    double depthCm,
-    OptionalDouble restBelowSurfaceCm,
-    double salinityPpt,
-    Chemistry chemistry,
-    SourceWater source,
-    Handling handling,
-    Additives additives) {
+    @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) double depthCm,
+    @Between(of = Dimension.LENGTH, min = 0, max = Vessel.MAX_CM) OptionalDouble restBelowSurfaceCm,
+    @Stored(usual = "0") @Between(of = Dimension.SALINITY, min = 0, max = Water.MAX_PPT)
+        double salinityPpt,
+    @Stored(flat = true) Chemistry chemistry,
+    @Stored(as = "sourceWater", usual = "UNKNOWN") SourceWater source,
+    @Stored(flat = true) Handling handling,
+    @Stored(flat = true) Additives additives) {
+  /** Saltier than the sea; no animal here lives in more. */
+  public static final double MAX_PPT = 45;
+
   /** Fresh water nobody tested. */
   public Water(double depthCm, OptionalDouble restBelowSurfaceCm) {
     this(depthCm, restBelowSurfaceCm, 0, Chemistry.UNKNOWN);

@@ -1,7 +1,9 @@
 package app.islet.core.enclosure;
 
+import app.islet.core.text.Worded;
+
 /** Where the water comes from. */
-public enum WaterSource {
+public enum WaterSource implements Worded {
   TAP("tap, not dechlorinated"),
   TREATED_TAP("tap, dechlorinated"),
   RAIN("rain"),
@@ -14,6 +16,7 @@ public enum WaterSource {
     this.words = words;
   }
 
+  @Override
   public String words() {
     return words;
   }

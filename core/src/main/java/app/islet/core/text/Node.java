@@ -59,6 +59,23 @@ public record Node(@Nullable Object value, int line) {
   }
 
   /**
+   * Values that were made, not read: they stand on no line.
+   *
+   * @param value of groups, lists, texts, numbers, truths
+   */
+  public static Node of(Object value) {
+    if (value instanceof Map<?, ?> group) {
+      Map<String, Node> fields = new LinkedHashMap<>();
+      group.forEach((name, inner) -> fields.put((String) name, of(inner)));
+      return new Node(fields, 0);
+    }
+    if (value instanceof List<?> list) {
+      return new Node(list.stream().map(Node::of).toList(), 0);
+    }
+    return new Node(value instanceof Number number ? (Object) number.doubleValue() : value, 0);
+  }
+
+  /**
    * @throws UnreadableException if the text is not one JSON value
    */
   public static Node json(String name, String text) {

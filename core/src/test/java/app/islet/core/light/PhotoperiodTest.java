@@ -57,7 +57,7 @@ class PhotoperiodTest {
     return e.withSite(e.site().at(latitude, 10))
         .with(
             e.conditions()
-                .with(new Lighting(8, false, Optional.of(new Lighting.Ramp(winter, summer)))));
+                .with(new Lighting(8, Optional.of(new Lighting.Ramp(winter, summer)), false)));
   }
 
   @Test

@@ -37,6 +37,10 @@ public record Field(
     return new Field(id, label, kind, unit, value, other, error, options);
   }
 
+  public Field withOptions(List<Option> others) {
+    return new Field(id, label, kind, unit, value, hint, error, others);
+  }
+
   public boolean checked() {
     return value.equals("on");
   }

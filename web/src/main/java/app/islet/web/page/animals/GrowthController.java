@@ -1,6 +1,6 @@
 package app.islet.web.page.animals;
 
-import app.islet.core.enclosure.DesignLimits;
+import app.islet.core.animal.Size;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.NextStage;
 import app.islet.core.quantity.Dimension;
@@ -116,9 +116,9 @@ class GrowthController {
   @PostMapping
   String measure(
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
-    OptionalDouble length = form.optional("length", DesignLimits.ANIMAL_LENGTH);
-    OptionalDouble smallest = form.optional("smallest", DesignLimits.ANIMAL_LENGTH);
-    OptionalDouble mass = form.optional("mass", DesignLimits.ANIMAL_MASS);
+    OptionalDouble length = form.optional("length", Size.LENGTH);
+    OptionalDouble smallest = form.optional("smallest", Size.LENGTH);
+    OptionalDouble mass = form.optional("mass", Size.MASS);
     LocalDate day = form.date("day").orElse(context.today());
     if (day.isAfter(context.today())) {
       form.refuse("day", Messages.text("animals.until-today"));

@@ -3,13 +3,11 @@ package app.islet.web.page.design.build;
 import app.islet.web.base.support.Messages;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** What two keepers changed at once, as a sentence to compare by. */
 final class ClashWords {
-  private static final Pattern ROW = Pattern.compile("([plg])(\\d+)-(.*)");
   private static final Pattern CHOICE = Pattern.compile("[A-Z_]{2,}");
   private static final int MAX = 6;
 
@@ -29,22 +27,12 @@ final class ClashWords {
   }
 
   private static String label(String field) {
-    Matcher row = ROW.matcher(field);
-    if (row.matches()) {
-      String kind =
-          row.group(1).equals("p") ? "part" : row.group(1).equals("l") ? "layer" : "point";
-      String key = "field." + kind + "." + row.group(3);
-      return Messages.text(
-          "design.clash-row",
-          Integer.parseInt(row.group(2)) + 1,
-          Messages.find(key).orElse(row.group(3)));
-    }
     String key = "field.design." + field;
     return switch (field) {
       case "parts" -> Messages.text("design.clash-parts");
       case "layers" -> Messages.text("design.clash-layers");
       case "points" -> Messages.text("design.clash-points");
-      default -> Messages.find(key).orElse(field);
+      default -> FormRows.label(field).or(() -> Messages.find(key)).orElse(field);
     };
   }
 

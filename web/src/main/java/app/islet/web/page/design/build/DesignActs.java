@@ -27,17 +27,17 @@ final class DesignActs {
       done = FurnishingCatalogue.copied(done, form.typed("copyPart"));
     }
     if (!form.typed("addLayer").isEmpty()) {
-      done = SubstrateForm.withLayer(done);
+      done = SubstrateActs.withLayer(done);
     }
     if (!form.typed("removeLayer").isEmpty()) {
-      done = SubstrateForm.withoutLayer(done, form.whole("removeLayer", 0, 10, 0));
+      done = SubstrateActs.withoutLayer(done, form.whole("removeLayer", 0, 10, 0));
     }
     if (!form.typed("addPoint").isEmpty()) {
       String at = form.typed("addPoint");
-      done = SubstrateForm.withPoint(done, at.equals("anywhere") ? "" : at, form);
+      done = SubstrateActs.withPoint(done, at.equals("anywhere") ? "" : at, form);
     }
     if (!form.typed("removePoint").isEmpty()) {
-      done = SubstrateForm.withoutPoint(done, form.whole("removePoint", 0, 50, 0));
+      done = SubstrateActs.withoutPoint(done, form.whole("removePoint", 0, 50, 0));
     }
     return done;
   }

@@ -244,10 +244,10 @@ class DesignController {
     if (!model.containsAttribute(STARTED_FROM)) {
       model.addAttribute(STARTED_FROM, state.revision());
     }
-    model.addAttribute("sections", DesignForm.sections(form));
-    model.addAttribute("parts", PlacedFurnishingForm.view(form));
-    model.addAttribute("layers", SubstrateForm.layers(form));
-    model.addAttribute("points", SubstrateForm.points(form));
+    model.addAttribute("sections", DesignSections.of(form));
+    model.addAttribute("parts", FormRows.PARTS.view(form));
+    model.addAttribute("layers", FormRows.LAYERS.view(form));
+    model.addAttribute("points", FormRows.POINTS.view(form));
     model.addAttribute("tray", Tray.GROUPS);
     model.addAttribute("months", Outlook.monthsToAdult(state.assessment().situation()));
     model.addAttribute(

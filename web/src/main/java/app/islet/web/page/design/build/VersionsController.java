@@ -45,8 +45,7 @@ class VersionsController {
    * @param changes what it changed against the one before, field by field
    * @param newest whether it is the design as it is
    */
-  record Version(
-      int number, String when, String who, List<DocumentDiff.Difference> changes, boolean newest) {}
+  record Version(int number, String when, String who, List<ChangeWords> changes, boolean newest) {}
 
   /**
    * Two versions side by side, at one scale.
@@ -54,8 +53,7 @@ class VersionsController {
    * @param pictures of the one and the other
    * @param changes from the one to the other
    */
-  record Comparison(
-      int one, int other, List<String> pictures, List<DocumentDiff.Difference> changes) {}
+  record Comparison(int one, int other, List<String> pictures, List<ChangeWords> changes) {}
 
   @GetMapping
   String list(
@@ -75,7 +73,7 @@ class VersionsController {
               English.moment(revision.savedAt().atZone(zone)),
               people.name(revision.savedBy()).orElse(""),
               n + 1 < revisions.size()
-                  ? DocumentDiff.between(revisions.get(n + 1).document(), revision.document())
+                  ? changes(revisions.get(n + 1), revision, context)
                   : List.of(),
               n == 0));
     }
@@ -84,13 +82,17 @@ class VersionsController {
     model.addAttribute("versions", versions);
     model.addAttribute("one", one);
     model.addAttribute("other", other);
-    model.addAttribute("compared", compared(revisions, state, one, other));
+    model.addAttribute("compared", compared(context, revisions, state, one, other));
     return "design/versions";
   }
 
   /** Empty where either was not asked for or is not there. */
   private Optional<Comparison> compared(
-      List<Revision> revisions, EnclosureSnapshot state, int one, int other) {
+      CollectionContext context,
+      List<Revision> revisions,
+      EnclosureSnapshot state,
+      int one,
+      int other) {
     Optional<Revision> left = revisions.stream().filter(r -> r.number() == one).findFirst();
     Optional<Revision> right = revisions.stream().filter(r -> r.number() == other).findFirst();
     if (left.isEmpty() || right.isEmpty()) {
@@ -109,7 +111,14 @@ class VersionsController {
                             state.with(e).assessment(),
                             PICTURE_PX * e.vessel().lengthCm() / longest))
                 .toList(),
-            DocumentDiff.between(left.get().document(), right.get().document())));
+            changes(left.get(), right.get(), context)));
+  }
+
+  private static List<ChangeWords> changes(
+      Revision one, Revision other, CollectionContext context) {
+    return DocumentDiff.between(one.document(), other.document()).stream()
+        .map(d -> ChangeWords.of(d, context.system()))
+        .toList();
   }
 
   private Enclosure design(EnclosureSnapshot state, Revision revision) {

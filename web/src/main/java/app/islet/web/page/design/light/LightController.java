@@ -1,5 +1,6 @@
 package app.islet.web.page.design.light;
 
+import app.islet.core.enclosure.DesignField;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Lighting;
 import app.islet.core.quantity.Dimension;
@@ -66,14 +67,14 @@ class LightController {
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
     context.require(Role.KEEPER);
     EnclosureSnapshot state = snapshots.get(context, id);
-    double onHour = form.number("onHour", Dimension.HOURS, 0, 24);
-    OptionalDouble hours = form.optional("lightHours", Dimension.HOURS, 0, 24);
+    double onHour = form.number("onHour", DesignField.LIGHTS_ON.limit());
+    OptionalDouble hours = form.optional("lightHours", DesignField.LIGHT_HOURS.limit());
     boolean seasonal = form.flag("seasonal");
     if (seasonal && state.design().site().latitude().isEmpty()) {
       form.refuse("seasonal", "Say first where the room is: the Room step has a list of places.");
     }
-    OptionalDouble winter = form.optional("winterHours", Dimension.HOURS, 0, 24);
-    OptionalDouble summer = form.optional("summerHours", Dimension.HOURS, 0, 24);
+    OptionalDouble winter = form.optional("winterHours", DesignField.WINTER_LIGHT.limit());
+    OptionalDouble summer = form.optional("summerHours", DesignField.SUMMER_LIGHT.limit());
     if (winter.isPresent() != summer.isPresent() && !form.hasErrors()) {
       form.refuse(
           winter.isPresent() ? "summerHours" : "winterHours",
@@ -89,7 +90,7 @@ class LightController {
         winter.isPresent()
             ? Optional.of(new Lighting.Ramp(winter.getAsDouble(), summer.getAsDouble()))
             : Optional.empty();
-    Lighting lighting = new Lighting(onHour, seasonal, ramp);
+    Lighting lighting = new Lighting(onHour, ramp, seasonal);
     designs.change(
         context,
         id,

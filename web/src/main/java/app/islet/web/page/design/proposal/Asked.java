@@ -5,7 +5,6 @@ import app.islet.core.animal.Resident;
 import app.islet.core.animal.Size;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
-import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.StandardVessel;
 import app.islet.core.enclosure.Vessel;
@@ -45,7 +44,7 @@ record Asked(
     Stage stage = sheet.stage(form.typed("stage")).orElseGet(() -> firstKept(sheet));
     int least = Math.max(1, stage.needs().group().least());
     int count = form.whole("count", 1, 1000, least);
-    OptionalDouble length = form.optional("length", DesignLimits.ANIMAL_LENGTH);
+    OptionalDouble length = form.optional("length", Size.LENGTH);
     Resident who = Fit.animals(sheet, stage, count);
     if (length.isPresent()) {
       who =

@@ -6,7 +6,7 @@ import app.islet.core.animal.Size;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.SubstrateMaterial;
-import app.islet.core.enclosure.DesignLimits;
+import app.islet.core.enclosure.DesignField;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Hides;
@@ -123,7 +123,7 @@ final class QuickForm {
       return Optional.empty();
     }
     int count = form.whole("count", 1, 1000, 1);
-    OptionalDouble length = form.optional("length", DesignLimits.ANIMAL_LENGTH);
+    OptionalDouble length = form.optional("length", Size.LENGTH);
     Optional<String> stage =
         Optional.of(form.typed("stage").replaceFirst("^.*/", ""))
             .filter(s -> sheet.get().stage(s).isPresent());
@@ -173,12 +173,12 @@ final class QuickForm {
 
   private static List<Equipment> equipment(Form form) {
     List<Equipment> devices = new ArrayList<>();
-    form.optional("filter", DesignLimits.FILTER)
+    form.optional("filter", DesignField.FILTER.limit())
         .ifPresent(
             flow ->
                 devices.add(
                     new Equipment.Filter(flow, Optional.empty(), form.flag("intakeGuarded"))));
-    form.optional("heater", DesignLimits.HEATER)
+    form.optional("heater", DesignField.HEATER.limit())
         .ifPresent(w -> devices.add(new Equipment.Heater(w, form.flag("heaterGuarded"))));
     if (form.flag("lamp")) {
       devices.add(new Equipment.BaskingLamp(50, OptionalDouble.empty()));
@@ -201,9 +201,9 @@ final class QuickForm {
       }
       return sold;
     }
-    double length = form.number("ownLength", DesignLimits.VESSEL_SIDE);
-    double width = form.number("ownWidth", DesignLimits.VESSEL_SIDE);
-    double height = form.number("ownHeight", DesignLimits.VESSEL_SIDE);
+    double length = form.number("ownLength", DesignField.LENGTH.limit());
+    double width = form.number("ownWidth", DesignField.WIDTH.limit());
+    double height = form.number("ownHeight", DesignField.HEIGHT.limit());
     return form.hasErrors() ? Optional.empty() : Optional.of(new Vessel(length, width, height));
   }
 }

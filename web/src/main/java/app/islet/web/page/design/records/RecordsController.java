@@ -1,7 +1,7 @@
 package app.islet.web.page.design.records;
 
 import app.islet.core.animal.Resident;
-import app.islet.core.enclosure.DesignLimits;
+import app.islet.core.animal.Size;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeDates;
 import app.islet.core.livestock.NextStage;
@@ -83,9 +83,9 @@ class RecordsController {
   @PostMapping
   String add(
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
-    OptionalDouble length = form.optional("length", DesignLimits.ANIMAL_LENGTH);
-    OptionalDouble smallest = form.optional("smallest", DesignLimits.ANIMAL_LENGTH);
-    OptionalDouble mass = form.optional("mass", DesignLimits.ANIMAL_MASS);
+    OptionalDouble length = form.optional("length", Size.LENGTH);
+    OptionalDouble smallest = form.optional("smallest", Size.LENGTH);
+    OptionalDouble mass = form.optional("mass", Size.MASS);
     LocalDate day = form.date("day").orElse(context.today());
     int resident = form.whole("resident", 1, 999_999, 0);
     if (resident == 0) {

@@ -1,13 +1,16 @@
 package app.islet.web.page.design.room;
 
-import app.islet.core.enclosure.DesignLimits;
+import app.islet.core.document.EnclosureFormat;
+import app.islet.core.enclosure.DesignField;
 import app.islet.core.enclosure.Site;
+import app.islet.core.field.Slot;
 import app.islet.core.light.Place;
-import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.web.base.support.Field;
 import app.islet.web.base.support.Fields;
 import app.islet.web.base.support.Form;
+import app.islet.web.base.support.Inputs;
+import app.islet.web.base.support.Messages;
 import app.islet.web.base.support.Reply;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.people.collection.Role;
@@ -15,11 +18,11 @@ import app.islet.web.reading.snapshot.EnclosureSnapshot;
 import app.islet.web.reading.snapshot.Snapshots;
 import app.islet.web.store.enclosure.Designs;
 import app.islet.web.store.enclosure.Rooms;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -33,6 +36,14 @@ import org.springframework.web.bind.annotation.RequestParam;
  */
 @Controller
 class RoomController {
+  private static final String HUMIDITY = DesignField.ROOM_HUMIDITY.key();
+
+  /** Behind the hours of sun. */
+  private static final int PLACE_AT = 8;
+
+  /** The fields of a room, but for where on earth it is. */
+  private static final Map<String, Slot> ROOM = room();
+
   private final Snapshots snapshots;
   private final Rooms rooms;
   private final Designs designs;
@@ -41,6 +52,22 @@ class RoomController {
     this.designs = designs;
     this.rooms = rooms;
     this.snapshots = snapshots;
+  }
+
+  private static Map<String, Slot> room() {
+    Map<String, Slot> room = new LinkedHashMap<>();
+    Stream.of(
+            DesignField.OUTDOORS,
+            DesignField.SUMMER_DAY,
+            DesignField.SUMMER_NIGHT,
+            DesignField.WINTER_DAY,
+            DesignField.WINTER_NIGHT,
+            DesignField.ROOM_HUMIDITY,
+            DesignField.SUN_HOURS,
+            DesignField.RESIDUAL_CURRENT_DEVICE,
+            DesignField.SMALL_CHILDREN)
+        .forEach(f -> room.put(f.key(), f.slot()));
+    return room;
   }
 
   @GetMapping("/c/{collection}/enclosures/{id}/site")
@@ -117,73 +144,45 @@ class RoomController {
   private static Map<String, String> typed(String name, Site site, UnitSystem units) {
     Map<String, String> typed = new LinkedHashMap<>();
     typed.put("roomName", name);
-    typed.put("summerDay", Form.shown(site.summerDayC(), Dimension.TEMPERATURE, units));
-    typed.put("summerNight", Form.shown(site.summerNightC(), Dimension.TEMPERATURE, units));
-    typed.put("winterDay", Form.shown(site.winterDayC(), Dimension.TEMPERATURE, units));
-    typed.put("winterNight", Form.shown(site.winterNightC(), Dimension.TEMPERATURE, units));
-    site.residualCurrentDevice()
-        .ifPresent(there -> typed.put("residualCurrentDevice", there ? "YES" : "NO"));
-    if (site.outdoors()) {
-      typed.put("outdoors", "on");
-    }
-    if (site.smallChildren()) {
-      typed.put("smallChildren", "on");
-    }
-    if (site.sunHours() > 0) {
-      typed.put("sunHours", Form.shown(site.sunHours(), Dimension.HOURS, units));
-    }
+    Map<String, Object> said = EnclosureFormat.written(site);
+    ROOM.forEach((field, slot) -> Inputs.show(typed, field, slot, said.get(slot.name()), units));
     if (site.latitude().isPresent() && site.longitude().isPresent()) {
       typed.put(
           "place", PlaceField.typed(site.latitude().getAsDouble(), site.longitude().getAsDouble()));
     }
-    typed.put("humidity", Form.shown(site.humidityPercent(), Dimension.PERCENT, units));
     return typed;
   }
 
+  /** The room as typed; an ordinary one where something is refused. */
   private static Site read(Form form) {
-    Site site =
-        new Site(
-            temperature(form, "summerDay"),
-            temperature(form, "summerNight"),
-            temperature(form, "winterDay"),
-            temperature(form, "winterNight"),
-            form.number("humidity", DesignLimits.HUMIDITY),
-            device(form),
-            form.flag("smallChildren"),
-            form.optional("sunHours", DesignLimits.SUN_HOURS).orElse(0),
-            OptionalDouble.empty(),
-            OptionalDouble.empty(),
-            form.flag("outdoors"));
-    return PlaceField.at(site, form);
-  }
-
-  private static Optional<Boolean> device(Form form) {
-    String said = form.typed("residualCurrentDevice");
-    return said.isEmpty() ? Optional.empty() : Optional.of(said.equals("YES"));
-  }
-
-  private static double temperature(Form form, String id) {
-    return form.number(id, DesignLimits.ROOM_TEMPERATURE);
+    Map<String, Object> said = new LinkedHashMap<>();
+    ROOM.forEach(
+        (field, slot) ->
+            said.compute(
+                slot.name(),
+                (name, none) ->
+                    Inputs.read(form, field, slot, slot.isRequired() || field.equals(HUMIDITY))));
+    return form.hasErrors()
+        ? Site.LIVING_ROOM
+        : PlaceField.at(EnclosureFormat.read(Site.class, said), form);
   }
 
   private static List<Field> fields(Form form) {
     Fields fields = Fields.of(form, "room");
-    return List.of(
-        fields.text("roomName"),
-        fields.check("outdoors"),
-        fields.number("summerDay", Dimension.TEMPERATURE),
-        fields.number("summerNight", Dimension.TEMPERATURE),
-        fields.number("winterDay", Dimension.TEMPERATURE),
-        fields.number("winterNight", Dimension.TEMPERATURE),
-        fields.number("humidity", "%"),
-        fields.number("sunHours", "h"),
-        PlaceField.field(form),
-        fields.select(
-            "residualCurrentDevice",
+    List<Field> all = new ArrayList<>(List.of(fields.text("roomName")));
+    ROOM.forEach((field, slot) -> all.add(field(fields, field, slot)));
+    all.add(PLACE_AT, PlaceField.field(form));
+    return all;
+  }
+
+  private static Field field(Fields fields, String name, Slot slot) {
+    return slot.type() == Boolean.class
+        ? fields.select(
+            name,
             List.of(
-                new Field.Option("", "not known"),
-                new Field.Option("YES", "on these sockets"),
-                new Field.Option("NO", "none"))),
-        fields.check("smallChildren"));
+                new Field.Option("", Messages.text("common.not-known")),
+                new Field.Option(Inputs.YES, Messages.text("room.on-these-sockets")),
+                new Field.Option(Inputs.NO, Messages.text("room.no-device"))))
+        : Inputs.field(fields, name, slot);
   }
 }

@@ -1,6 +1,7 @@
 package app.islet.web.page.design.water;
 
 import app.islet.core.enclosure.Chemistry;
+import app.islet.core.enclosure.DesignField;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Handling;
 import app.islet.core.enclosure.SourceWater;
@@ -58,15 +59,19 @@ final class SourceForm {
   static Optional<Enclosure> read(Form form, Enclosure e, KitUnits kit) {
     double factor = kit.asIon() ? Parameter.NITRATE.ionFactor() : 1;
     OptionalDouble nitrate =
-        form.optional("sourceNitrate", Dimension.CONCENTRATION, 0, 500 * factor);
+        form.optional(
+            "sourceNitrate",
+            Dimension.CONCENTRATION,
+            0,
+            DesignField.SOURCE_NITRATE.limit().max() * factor);
     SourceWater source =
         new SourceWater(
             nitrate.isPresent() ? OptionalDouble.of(nitrate.getAsDouble() / factor) : nitrate,
-            form.optional("sourcePh", Dimension.PH, 3, 11),
-            form.optional("sourceHardness", Dimension.HARDNESS, 0, 60),
-            form.optional("sourceCarbonate", Dimension.HARDNESS, 0, 60));
-    OptionalDouble ml = form.optional("labelMl", Dimension.DOSE, 0.01, 1000);
-    OptionalDouble litres = form.optional("labelL", Dimension.VOLUME, 0.1, 100_000);
+            form.optional("sourcePh", DesignField.SOURCE_PH.limit()),
+            form.optional("sourceHardness", DesignField.SOURCE_HARDNESS.limit()),
+            form.optional("sourceCarbonate", DesignField.SOURCE_CARBONATE.limit()));
+    OptionalDouble ml = form.optional("labelMl", DesignField.CONDITIONER.limit());
+    OptionalDouble litres = form.optional("labelL", DesignField.CONDITIONED.limit());
     if (ml.isPresent() != litres.isPresent() && !form.hasErrors()) {
       form.refuse(
           ml.isPresent() ? "labelL" : "labelMl",

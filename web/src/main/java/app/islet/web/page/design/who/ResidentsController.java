@@ -8,7 +8,6 @@ import app.islet.core.care.CareSheet;
 import app.islet.core.care.FoodItem;
 import app.islet.core.care.Stage;
 import app.islet.core.enclosure.Companion;
-import app.islet.core.enclosure.DesignLimits;
 import app.islet.core.livestock.UnbalancedException;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.review.Compatibility;
@@ -219,8 +218,8 @@ class ResidentsController {
     int males = form.whole("males", 0, 1000, 0);
     int females = form.whole("females", 0, 1000, 0);
     refuseTooManySexes(form, count, males, females);
-    OptionalDouble length = form.optional("length", DesignLimits.ANIMAL_LENGTH);
-    OptionalDouble mass = form.optional("mass", DesignLimits.ANIMAL_MASS);
+    OptionalDouble length = form.optional("length", Size.LENGTH);
+    OptionalDouble mass = form.optional("mass", Size.MASS);
     readSince(context, form);
     Optional<String> stage =
         Optional.of(form.typed("stage"))
