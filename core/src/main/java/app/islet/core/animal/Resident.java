@@ -329,8 +329,13 @@ public record Resident(String name, CareSheet species, Heads heads, Size size, K
 
   /** Whether the other fits its mouth, by the widest prey it swallows against the other's width. */
   public boolean swallows(Resident other) {
+    return gapes(1, other);
+  }
+
+  /** Whether its mouth opens so many times as wide as the other is. */
+  public boolean gapes(double times, Resident other) {
     return bodyCm() * sheet().body().mouthShare()
-        >= other.bodyCm() * Math.min(1, other.sheet().body().widthShare());
+        >= times * other.bodyCm() * Math.min(1, other.sheet().body().widthShare());
   }
 
   /** As in {@code 2 axolotls (adult)}. */

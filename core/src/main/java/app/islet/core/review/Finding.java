@@ -54,6 +54,12 @@ public record Finding(
         rule, severity, step, who, what, why, remedies, things, school, schools, basis, accepted);
   }
 
+  /** The same finding, mended in these ways. */
+  Finding with(List<Remedy> others) {
+    return new Finding(
+        rule, severity, step, who, what, why, others, things, school, otherwise, basis, accepted);
+  }
+
   /** The same finding, with the acceptance that covers it. */
   Finding acceptedBy(Optional<Acceptance> acceptance) {
     return new Finding(

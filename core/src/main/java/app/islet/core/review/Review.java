@@ -38,7 +38,8 @@ public record Review(List<Finding> findings) {
     HusbandryState situation = asEntered.bySize();
     SchoolComparison dissent = new SchoolComparison(situation);
     return new Review(
-        told(judged(situation).map(finding -> finding.otherwiseBy(dissent.from(finding))))
+        told(new Trial(situation, judged(situation).toList())
+                .tried().stream().map(finding -> finding.otherwiseBy(dissent.from(finding))))
             .sorted(
                 Comparator.comparing(Finding::severity)
                     .thenComparing(Finding::step)

@@ -78,6 +78,11 @@ public record HusbandryState(
     return WaterState.of(enclosure, geometry, climate, residents, waterRecord);
   }
 
+  /** The same animals in another enclosure. */
+  public HusbandryState with(Enclosure other) {
+    return of(other, residents, date, waterRecord);
+  }
+
   /** The same enclosure with other residents; it need not be surveyed again. */
   public HusbandryState with(List<Resident> others) {
     return with(others, date);

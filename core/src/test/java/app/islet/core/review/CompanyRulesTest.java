@@ -479,7 +479,7 @@ class CompanyRulesTest {
 
   /** A brood that was entered as one group is judged by its smallest too. */
   @ParameterizedTest(name = "larvae of 4 cm, the smallest of {0}: {1}")
-  @CsvSource({"4, ", "3.7, ", "3.5, WRONG", "1.9, DANGER"})
+  @CsvSource({"4, ", "3.7, ", "3.5, WATCH", "2.8, WRONG", "1.9, DANGER"})
   void the_smallest_of_a_group_counts(double smallestCm, Severity severity) {
     Resident brood = animals("axolotl", 6, 4).downTo(OptionalDouble.of(smallestCm));
     assertThat(of("one-eats-another", tank(60, 30, 30, 20), brood))

@@ -336,7 +336,7 @@ final class FurnishedRows {
             "stack-under-rim",
             WRONG,
             "a stack a hand below the open rim",
-            stones(sliderPool().with(Lid.NONE), 62, 0, Footing.GLASS),
+            stones(sliderPool().with(Lid.NONE), 68, 0, Footing.GLASS),
             MUSK),
         row(
             "intake-unguarded",

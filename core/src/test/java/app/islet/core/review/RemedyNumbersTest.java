@@ -7,6 +7,7 @@ import static app.islet.core.Setups.finding;
 import static app.islet.core.Setups.tank;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.Setups;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Change;
@@ -24,6 +25,7 @@ import app.islet.core.enclosure.UvShape;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.enclosure.Walls;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.situation.HusbandryState;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -35,7 +37,10 @@ import org.junit.jupiter.api.Test;
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class RemedyNumbersTest {
   private static Finding found(String rule, Enclosure e, Resident... residents) {
-    return finding(rule, e, residents).orElseThrow();
+    return Review.judged(HusbandryState.of(e, List.of(residents), Setups.TODAY))
+        .filter(f -> f.rule().equals(rule))
+        .findFirst()
+        .orElseThrow();
   }
 
   private static List<Change> changes(Finding finding) {

@@ -77,13 +77,13 @@ class RulesTest {
             "water-too-deep",
             DANGER,
             "a hatchling over deep bare water",
-            muskTank.with(new Change("/water/depthCm", 11)),
+            muskTank.with(new Change("/water/depthCm", 13)),
             HATCHLING),
         row(
             "water-too-shallow",
             DANGER,
             "an axolotl in a puddle",
-            axolotlTank().with(new Change("/water/depthCm", 10)),
+            axolotlTank().with(new Change("/water/depthCm", 7)),
             axolotls(1, 22)),
         row(
             "water-too-shallow",

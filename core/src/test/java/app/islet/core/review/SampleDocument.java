@@ -71,15 +71,27 @@ record SampleDocument(String name, JsonNode json) {
     return copy;
   }
 
+  HusbandryState situation() {
+    return situation(json);
+  }
+
+  HusbandryState situation(String field, double value) {
+    return situation(with(field, value));
+  }
+
+  private HusbandryState situation(JsonNode of) {
+    EnclosureDocument document = READER.read(name, of.toString());
+    return HusbandryState.of(document.enclosure(), document.residents(), Setups.TODAY);
+  }
+
   /**
    * What each rule that speaks says of the sample with that number, by its gravest finding.
    *
    * @throws app.islet.core.text.UnreadableException if the document refuses the number
    */
   Map<String, Severity> judged(String field, double value) {
-    EnclosureDocument document = READER.read(name, with(field, value).toString());
     Map<String, Severity> gravest = new TreeMap<>();
-    Review.judged(HusbandryState.of(document.enclosure(), document.residents(), Setups.TODAY))
+    Review.judged(situation(field, value))
         .forEach(f -> gravest.merge(f.rule(), f.severity(), (a, b) -> a.compareTo(b) <= 0 ? a : b));
     return gravest;
   }

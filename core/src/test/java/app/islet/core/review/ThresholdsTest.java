@@ -17,6 +17,7 @@ import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.enclosure.Land;
 import app.islet.core.quantity.Range;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -64,7 +65,7 @@ class ThresholdsTest {
   }
 
   static Stream<Row> rows() {
-    return Stream.of(floor(), water(), depth(), deep(), light(), flow(), hides())
+    return Stream.of(floor(), water(), depth(), deep(), awash(), light(), flow(), hides())
         .flatMap(rows -> rows);
   }
 
@@ -99,7 +100,11 @@ class ThresholdsTest {
     String at = "/water/depthCm";
     return Stream.of(
         silent("water-too-shallow", axolotlTank(), AXOLOTLS, new Change(at, least)),
-        speaks("water-too-shallow", DANGER, axolotlTank(), AXOLOTLS, new Change(at, least - 0.1)));
+        speaks("water-too-shallow", WATCH, axolotlTank(), AXOLOTLS, new Change(at, least - 0.1)),
+        speaks("water-too-shallow", WATCH, axolotlTank(), AXOLOTLS, new Change(at, 0.9 * least)),
+        speaks("water-too-shallow", WRONG, axolotlTank(), AXOLOTLS, new Change(at, 0.89 * least)),
+        speaks("water-too-shallow", WRONG, axolotlTank(), AXOLOTLS, new Change(at, 0.5 * least)),
+        speaks("water-too-shallow", DANGER, axolotlTank(), AXOLOTLS, new Change(at, 0.49 * least)));
   }
 
   /** A hatchling drowns where there is no rest; with one it may be deeper. */
@@ -110,11 +115,30 @@ class ThresholdsTest {
     String at = "/water/depthCm";
     return Stream.of(
         silent("water-too-deep", bare, HATCHLING, new Change(at, depth.bareMaxCm())),
-        speaks("water-too-deep", DANGER, bare, HATCHLING, new Change(at, depth.bareMaxCm() + 0.1)),
+        speaks("water-too-deep", WATCH, bare, HATCHLING, new Change(at, depth.bareMaxCm() + 0.1)),
+        speaks("water-too-deep", WRONG, bare, HATCHLING, new Change(at, depth.bareMaxCm() + 1.1)),
+        speaks("water-too-deep", DANGER, bare, HATCHLING, new Change(at, depth.bareMaxCm() + 2.1)),
         silent("water-too-deep", rested, HATCHLING, new Change(at, depth.maxCm())),
         speaks("water-too-deep", WATCH, rested, HATCHLING, new Change(at, depth.maxCm() + 0.1)),
         speaks("water-too-deep", WATCH, rested, HATCHLING, new Change(at, 1.25 * depth.maxCm())),
-        speaks("water-too-deep", DANGER, rested, HATCHLING, new Change(at, 1.26 * depth.maxCm())));
+        speaks("water-too-deep", WRONG, rested, HATCHLING, new Change(at, 1.26 * depth.maxCm())),
+        speaks("water-too-deep", DANGER, rested, HATCHLING, new Change(at, 1.51 * depth.maxCm())));
+  }
+
+  /** Land is watched from a centimetre over the line down; a centimetre under it, it is none. */
+  private static Stream<Row> awash() {
+    Enclosure e = tank(60, 40, 60, 10).with(new Land(40, 12, 20));
+    Resident newt = animals("eastern-newt", 1, 5);
+    String at = "/water/depthCm";
+    return Stream.of(
+        silent("no-way-out", e, HATCHLING, new Change(at, 10.9)),
+        speaks("no-way-out", WATCH, e, HATCHLING, new Change(at, 11.1)),
+        speaks("no-way-out", WRONG, e, HATCHLING, new Change(at, 12.1)),
+        speaks("no-way-out", DANGER, e, HATCHLING, new Change(at, 13.1)),
+        silent("wrong-habitat", e, newt, new Change(at, 10.9)),
+        speaks("wrong-habitat", WATCH, e, newt, new Change(at, 11.1)),
+        speaks("wrong-habitat", WRONG, e, newt, new Change(at, 12.1)),
+        speaks("wrong-habitat", DANGER, e, newt, new Change(at, 13.1)));
   }
 
   private static Stream<Row> light() {

@@ -60,7 +60,8 @@ class WaterRulesTest {
         row("nitrate-high", WATCH, "above what is the target", tests(3, 0, 0, 7)),
         row("nitrate-high", WRONG, "twice as much", tests(3, 0, 0, 15)),
         row("nitrate-high", WATCH, "creeping up", creeping()),
-        row("wrong-salt", DANGER, "salt by the refractometer", salt(6)),
+        row("wrong-salt", WRONG, "salt by the refractometer", salt(6)),
+        row("wrong-salt", DANGER, "much salt by the refractometer", salt(9)),
         row("ph-off", WATCH, "a sour test", ph(5.8)));
   }
 

@@ -7,14 +7,17 @@ import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.care.Surface;
 import app.islet.core.enclosure.Dish;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
+import java.util.Comparator;
 import java.util.Optional;
 
 /** A bowl an animal of the land can fall into and not leave. */
@@ -30,20 +33,28 @@ public final class DishTraps implements ResidentRule {
     if (r.stage().habitat() != Habitat.LAND) {
       return Optional.empty();
     }
-    Optional<Dish> deep = tooDeep(s, r);
+    Optional<Finding> deep = tooDeep(s, r);
     if (deep.isPresent()) {
-      return Optional.of(drowns(r, deep.get()));
+      return deep;
     }
     boolean climbs = r.stage().needs().locomotion().slopeDegOn(Surface.SMOOTH) >= 60;
     Optional<Dish> trap =
         s.enclosure().furnishings().dishes().stream()
-            .filter(d -> !d.slope() && d.depthCm() > r.heightCm())
-            .findFirst();
+            .filter(d -> !d.slope() && d.depthCm() > r.heightCm() + 1e-6)
+            .max(Comparator.comparingDouble(Dish::depthCm));
     if (climbs || trap.isEmpty()) {
       return Optional.empty();
     }
     return Optional.of(
-        finding(Severity.DANGER, Step.BUILD)
+        finding(
+                Margin.above(
+                        trap.get().depthCm(),
+                        r.heightCm(),
+                        Dimension.LENGTH,
+                        r.sheet().body().basis(),
+                        Severity.DANGER)
+                    .orElseThrow(),
+                Step.BUILD)
             .who(r)
             .basis(
                 BodyEstimate.surelyHigher(trap.get().depthCm(), r)
@@ -61,17 +72,24 @@ public final class DishTraps implements ResidentRule {
   }
 
   /** A soft body of the land drowns in a bowl deeper than it may have, sloped or not. */
-  private static Optional<Dish> tooDeep(HusbandryState s, Resident r) {
-    double most =
-        r.stage().needs().depth().map(Needs.Depth::maxCm).orElse(Double.POSITIVE_INFINITY);
-    return s.enclosure().furnishings().dishes().stream()
-        .filter(dish -> r.sheet().group() != AnimalGroup.CRAB && dish.depthCm() > most)
-        .findFirst();
+  private Optional<Finding> tooDeep(HusbandryState s, Resident r) {
+    Optional<Needs.Depth> need =
+        r.stage().needs().depth().filter(n -> r.sheet().group() != AnimalGroup.CRAB);
+    Optional<Dish> deepest =
+        s.enclosure().furnishings().dishes().stream()
+            .max(Comparator.comparingDouble(Dish::depthCm));
+    return need.flatMap(
+        n ->
+            deepest.flatMap(
+                dish ->
+                    Margin.above(
+                            dish.depthCm(), n.maxCm(), Dimension.LENGTH, n.basis(), Severity.DANGER)
+                        .map(grade -> drowns(r, dish, grade))));
   }
 
-  private Finding drowns(Resident r, Dish dish) {
+  private Finding drowns(Resident r, Dish dish, Severity grade) {
     double most = r.stage().needs().depth().orElseThrow().maxCm();
-    return finding(Severity.DANGER, Step.BUILD)
+    return finding(grade, Step.BUILD)
         .who(r)
         .basis(r.stage().needs().depth().orElseThrow().basis())
         .what(

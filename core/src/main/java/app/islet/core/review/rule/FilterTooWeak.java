@@ -1,10 +1,13 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.Evidence;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -24,11 +27,18 @@ public final class FilterTooWeak implements OneCause {
   /** Litres for each animal from which a planted pond keeps itself; common practice, no source. */
   private static final double POND_L = 500;
 
-  /** A planted pond under the sky that is large for those who live in it. */
+  /** A planted pond under the sky, which keeps itself where it is large for its animals. */
   private static boolean isPond(HusbandryState s) {
-    return s.enclosure().site().outdoors()
-        && !s.enclosure().furnishings().plants().isEmpty()
-        && s.geometry().waterL() >= POND_L * s.heads();
+    return s.enclosure().site().outdoors() && !s.enclosure().furnishings().plants().isEmpty();
+  }
+
+  /** A pond that is just short of so much water for each is watched. */
+  private static Optional<Severity> grade(HusbandryState s, FilterFlow flow) {
+    Severity worst = flow.lph() == 0 ? Severity.WRONG : Severity.WATCH;
+    return isPond(s)
+        ? Margin.below(
+            s.geometry().waterL(), POND_L * s.heads(), Dimension.VOLUME, Evidence.PRACTICE, worst)
+        : Optional.of(worst);
   }
 
   @Override
@@ -38,12 +48,13 @@ public final class FilterTooWeak implements OneCause {
       return Optional.empty();
     }
     FilterFlow flow = FilterFlow.of(s, need.get());
-    if (!flow.isWeak() || isPond(s)) {
+    Optional<Severity> grade = grade(s, flow);
+    if (!flow.isWeak() || grade.isEmpty()) {
       return Optional.empty();
     }
     double rated = Math.min(Math.ceil(flow.least() / 10) * 10, Math.floor(flow.most()));
     return Optional.of(
-        finding(flow.lph() == 0 ? Severity.WRONG : Severity.WATCH, Step.WATER)
+        finding(grade.get(), Step.WATER)
             .who(r)
             .basis(need.get().basis())
             .what(

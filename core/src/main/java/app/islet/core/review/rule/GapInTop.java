@@ -18,6 +18,15 @@ import java.util.OptionalDouble;
 /** A gap in the top that an animal fits through. */
 @AutoService(Rule.class)
 public final class GapInTop implements OneCause {
+  /**
+   * Shares of its thickness: through a gap so wide a soft body may get its head, squeeze itself,
+   * pass; common practice, no source.
+   */
+  private static final double TRIES = 0.7;
+
+  private static final double SQUEEZES = 0.8;
+  private static final double PASSES = 0.9;
+
   @Override
   public String id() {
     return "gap-in-top";
@@ -33,11 +42,15 @@ public final class GapInTop implements OneCause {
     if (gap.isEmpty()
         || s.enclosure().lid() == Lid.NONE
         || !climber
-        || gap.getAsDouble() < 0.8 * thin) {
+        || gap.getAsDouble() < TRIES * thin) {
       return Optional.empty();
     }
     return Optional.of(
-        finding(Severity.DANGER, Step.BUILD)
+        finding(
+                gap.getAsDouble() < SQUEEZES * thin
+                    ? Severity.WATCH
+                    : gap.getAsDouble() < PASSES * thin ? Severity.WRONG : Severity.DANGER,
+                Step.BUILD)
             .who(r)
             .basis(r.stage().needs().escape().basis())
             .what(

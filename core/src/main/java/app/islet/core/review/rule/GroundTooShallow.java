@@ -1,12 +1,15 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.Evidence;
 import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Substrate;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -42,11 +45,12 @@ public final class GroundTooShallow implements ResidentRule {
       return Optional.empty();
     }
     double deep = s.geometry().digDepthCm(s.enclosure());
-    if (land.minDepthCm() == 0 || deep >= land.minDepthCm()) {
+    Optional<Severity> grade = grade(deep, land.minDepthCm(), land.basis());
+    if (grade.isEmpty()) {
       return Optional.empty();
     }
     Finding.Builder finding =
-        finding(Severity.WRONG, Step.BUILD)
+        finding(grade.get(), Step.BUILD)
             .who(r)
             .basis(land.basis())
             .what(
@@ -69,23 +73,26 @@ public final class GroundTooShallow implements ResidentRule {
     Substrate ground = s.enclosure().ground();
     double rise = ground.points().stream().mapToDouble(Substrate.Point::riseCm).max().orElse(0);
     double deep = ground.depthCm() + rise;
-    if (deep >= neededCm) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        finding(Severity.WRONG, Step.BUILD)
-            .who(r)
-            .basis(r.stage().needs().ground().basis())
-            .what(
-                "The ground is {} deep; {} must dig into {}.",
-                Quantity.cm(deep),
-                r.words(),
-                Quantity.cm(neededCm))
-            .why(WHY.of(r))
-            .remedy(
-                new Change("/ground/depthCm", neededCm),
-                "Fill in sand to {}.",
-                Quantity.cm(neededCm))
-            .build());
+    Evidence basis = r.stage().needs().ground().basis();
+    return grade(deep, neededCm, basis).map(g -> buried(r, g, deep, neededCm, basis));
+  }
+
+  private static Optional<Severity> grade(double deepCm, double neededCm, Evidence basis) {
+    return Margin.below(deepCm, neededCm, Dimension.LENGTH, basis, Severity.WRONG);
+  }
+
+  private Finding buried(Resident r, Severity grade, double deep, double neededCm, Evidence basis) {
+    return finding(grade, Step.BUILD)
+        .who(r)
+        .basis(basis)
+        .what(
+            "The ground is {} deep; {} must dig into {}.",
+            Quantity.cm(deep),
+            r.words(),
+            Quantity.cm(neededCm))
+        .why(WHY.of(r))
+        .remedy(
+            new Change("/ground/depthCm", neededCm), "Fill in sand to {}.", Quantity.cm(neededCm))
+        .build();
   }
 }

@@ -1,12 +1,15 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.Evidence;
 import app.islet.core.care.Needs;
 import app.islet.core.care.SubstrateMaterial;
 import app.islet.core.enclosure.Substrate;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -37,13 +40,30 @@ public final class HarmfulGround implements ResidentRule {
       return Optional.empty();
     }
     return Optional.of(
-        finding(disputed(r, material) ? Severity.WRONG : Severity.DANGER, Step.BUILD)
+        finding(grade(s.enclosure().ground(), r, material), Step.BUILD)
             .who(r)
             .basis(ground.basis())
             .what("{} under {}.", named(s.enclosure().ground(), material), r.words())
             .why("{}", ground.why())
             .remedy(remedy(r, ground))
             .build());
+  }
+
+  /** Grains near the size at which it is harmless are watched. */
+  private static Severity grade(Substrate ground, Resident r, SubstrateMaterial material) {
+    Severity worst = disputed(r, material) ? Severity.WRONG : Severity.DANGER;
+    return ground.grainMm().isEmpty()
+        ? worst
+        : Margin.near(
+            ground.grainMm().getAsDouble(),
+            Margin.of(ground.grainMm().getAsDouble(), Dimension.THICKNESS, Evidence.PRACTICE),
+            mm ->
+                !r.stage()
+                    .needs()
+                    .ground()
+                    .never()
+                    .contains(ground.withGrainMm(mm).asMet(r.headCm())),
+            worst);
   }
 
   /** By its grains, where they make something else of it than it was sold as. */

@@ -2,10 +2,13 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.Evidence;
 import app.islet.core.care.Habitat;
 import app.islet.core.enclosure.Equipment;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.OneCause;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -34,12 +37,20 @@ public final class IntakeUnguarded implements OneCause {
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     boolean bare = s.enclosure().all(Equipment.Filter.class).anyMatch(f -> !f.guarded());
-    if (!bare || !s.geometry().hasWater() || r.widthCm() >= SMALL_CM) {
+    if (!bare || !s.geometry().hasWater() || r.widthCm() >= SMALL_CM - 1e-6) {
       return Optional.empty();
     }
     boolean drowns = r.sheet().group() == AnimalGroup.TURTLE || hasTender(r);
     return Optional.of(
-        finding(drowns ? Severity.WRONG : Severity.WATCH, Step.BUILD)
+        finding(
+                Margin.below(
+                        r.widthCm(),
+                        SMALL_CM,
+                        Dimension.LENGTH,
+                        Evidence.PRACTICE,
+                        drowns ? Severity.WRONG : Severity.WATCH)
+                    .orElseThrow(),
+                Step.BUILD)
             .who(r)
             .what(
                 "The filter's intake has no guard against {}, {} wide.",

@@ -3,8 +3,10 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Change;
 import app.islet.core.geometry.Basking;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -44,7 +46,7 @@ public final class NoBaskingPlace implements ResidentRule {
     }
     double side = Math.ceil(Math.max(r.bodyCm(), Math.sqrt(need)) + 1);
     return Optional.of(
-        finding(room == 0 ? Severity.DANGER : Severity.WRONG, Step.BUILD)
+        finding(grade(s, r, room, need, narrow), Step.BUILD)
             .who(r)
             .basis(r.stage().needs().basking().get().basis())
             .what(
@@ -61,6 +63,25 @@ public final class NoBaskingPlace implements ResidentRule {
                 Quantity.cm(side),
                 r.stage().needs().dock().map(dock -> ": " + dock.words()).orElse(""))
             .build());
+  }
+
+  private static Severity grade(
+      HusbandryState s, Resident r, double roomCm2, double needCm2, boolean narrow) {
+    if (roomCm2 == 0) {
+      return Awash.of(s).orElse(Severity.DANGER);
+    }
+    Severity small =
+        Margin.below(roomCm2, needCm2, Dimension.AREA, r.sheet().body().basis(), Severity.WRONG)
+            .orElse(Severity.WATCH);
+    double side =
+        s.enclosure().platform().map(p -> Math.max(p.lengthCm(), p.widthCm())).orElse(0.0);
+    return narrow
+        ? Margin.graver(
+            small,
+            Margin.below(
+                    side, r.bodyCm(), Dimension.LENGTH, r.sheet().body().basis(), Severity.WRONG)
+                .orElse(Severity.WRONG))
+        : small;
   }
 
   private static boolean tooNarrow(HusbandryState s, Resident r, double need) {

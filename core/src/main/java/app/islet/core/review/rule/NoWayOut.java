@@ -8,8 +8,10 @@ import app.islet.core.care.Surface;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.FurnishingKind;
 import app.islet.core.enclosure.Land;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -36,13 +38,20 @@ public final class NoWayOut implements ResidentRule {
     if (landless
         || !needed.necessary()
         || !s.geometry().hasWater()
-        || s.geometry().hasWayOut(s.enclosure(), climbs)
-        || s.reach(r).filter(reach -> reach.waysOut() > 0).isPresent()
+        || s.enclosure().platform().isPresent()
         || counted(s, r)) {
       return Optional.empty();
     }
+    if (s.geometry().hasWayOut(s.enclosure(), climbs)
+        || s.reach(r).filter(reach -> reach.waysOut() > 0).isPresent()) {
+      return Awash.of(s)
+          .filter(grade -> grade == Severity.WATCH && r.stage().habitat() != Habitat.LAND)
+          .map(grade -> awash(s, r, needed));
+    }
+    Severity grade =
+        Margin.milder(worst(s, r, climbs), restsInPlants(s, r) ? Severity.WATCH : Severity.DANGER);
     Finding.Builder finding =
-        finding(restsInPlants(s, r) ? Severity.WATCH : Severity.DANGER, Step.BUILD)
+        finding(grade, Step.BUILD)
             .who(r)
             .basis(needed.basis())
             .why("What breathes air and cannot climb out drowns, often within a night.");
@@ -52,9 +61,40 @@ public final class NoWayOut implements ResidentRule {
     } else if (s.geometry().landAboveLineCm() <= 0) {
       underWater(finding, s, r, land.get(), climbs);
     } else {
-      tooSteep(finding, s, r, land.get(), climbs);
+      tooSteep(finding, grade, s, r, land.get(), climbs);
     }
     return Optional.of(finding.build());
+  }
+
+  /** That of land animals is told by another rule. */
+  private Finding awash(HusbandryState s, Resident r, Needs.Land needed) {
+    return finding(Severity.WATCH, Step.BUILD)
+        .who(r)
+        .basis(needed.basis())
+        .what(
+            "The way out of the water for {} stands only {} above the line.",
+            r.words(),
+            Quantity.cm(s.geometry().landAboveLineCm()))
+        .why("After a top-up it may lie under water, and no longer be a way out.")
+        .remedy("Raise the land, or keep the line a little lower.")
+        .build();
+  }
+
+  /** A slope a little too steep, and land a little under water, is not yet what none is. */
+  private static Severity worst(HusbandryState s, Resident r, double climbs) {
+    boolean land = s.enclosure().land().isPresent();
+    if (!land) {
+      return Severity.DANGER;
+    }
+    return s.geometry().landAboveLineCm() < 0
+        ? Awash.of(s).orElse(Severity.DANGER)
+        : Margin.above(
+                s.geometry().slopeDeg(),
+                climbs,
+                Dimension.ANGLE,
+                r.stage().needs().locomotion().basis(),
+                Severity.DANGER)
+            .orElse(Severity.DANGER);
   }
 
   /** Wood, net or cork the keeper counted and did not draw, for who climbs rough things. */
@@ -114,11 +154,18 @@ public final class NoWayOut implements ResidentRule {
   }
 
   private static void tooSteep(
-      Finding.Builder finding, HusbandryState s, Resident r, Land land, double climbs) {
+      Finding.Builder finding,
+      Severity grade,
+      HusbandryState s,
+      Resident r,
+      Land land,
+      double climbs) {
     double run =
         (land.heightCm() - s.enclosure().ground().depthCm()) / Math.tan(Math.toRadians(climbs));
     finding.what(
-        "No way out of the water for {}: the slope rises at {}; it climbs at most {}.",
+        grade == Severity.WATCH
+            ? "Hardly a way out of the water for {}: the slope rises at {}; it climbs about {}."
+            : "No way out of the water for {}: the slope rises at {}; it climbs at most {}.",
         r.words(),
         Quantity.degrees(s.geometry().slopeDeg()),
         Quantity.degrees(climbs));

@@ -15,17 +15,23 @@ final class OffTemperature {
   static Optional<Severity> tooWarm(Needs.Temperature t, double tempC) {
     return tempC <= t.idealC().max() + UNSEEN_K
         ? Optional.empty()
-        : Optional.of(grave(tempC > t.harmC().max(), tempC > t.toleratedC().max()));
+        : Optional.of(
+            grave(tempC - t.idealC().max(), tempC - t.toleratedC().max(), tempC - t.harmC().max()));
   }
 
   /** None down to the cold end of the ideal. */
   static Optional<Severity> tooCold(Needs.Temperature t, double tempC) {
     return tempC >= t.idealC().min() - UNSEEN_K
         ? Optional.empty()
-        : Optional.of(grave(tempC < t.harmC().min(), tempC < t.toleratedC().min()));
+        : Optional.of(
+            grave(t.idealC().min() - tempC, t.toleratedC().min() - tempC, t.harmC().min() - tempC));
   }
 
-  private static Severity grave(boolean harms, boolean notTolerated) {
-    return harms ? Severity.DANGER : notTolerated ? Severity.WRONG : Severity.WATCH;
+  /** Where a sheet has two ranges in one, there is a grade between them all the same. */
+  private static Severity grave(double pastIdealK, double pastToleratedK, double pastHarmK) {
+    if (pastHarmK > 0 && pastToleratedK > UNSEEN_K && pastIdealK > 3 * UNSEEN_K) {
+      return Severity.DANGER;
+    }
+    return pastToleratedK > 0 && pastIdealK > 2 * UNSEEN_K ? Severity.WRONG : Severity.WATCH;
   }
 }

@@ -4,8 +4,10 @@ import app.islet.core.animal.Cohort;
 import app.islet.core.animal.Resident;
 import app.islet.core.animal.TooSmallBeside;
 import app.islet.core.care.Evidence;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -19,6 +21,9 @@ import java.util.stream.Stream;
 /** An animal that fits another's mouth, or is small enough to be bitten: by the largest of them. */
 @AutoService(Rule.class)
 public final class OneEatsAnother implements Rule {
+  /** How wide a mouth opens is from memory: surely so wide only where it has so much to spare. */
+  private static final double UNSURE = 1.05;
+
   @Override
   public String id() {
     return "one-eats-another";
@@ -54,7 +59,16 @@ public final class OneEatsAnother implements Rule {
   }
 
   private static Severity severity(Resident small, Resident big) {
-    return TooSmallBeside.isSameKind(small, big) ? Severity.WRONG : Severity.WATCH;
+    double needed = TooSmallBeside.neededRatio(small, big);
+    return TooSmallBeside.isSameKind(small, big)
+        ? Margin.below(
+                small.bodyCm() / big.bodyCm(),
+                needed,
+                Dimension.SHARE,
+                big.stage().needs().group().basis(),
+                Severity.WRONG)
+            .orElse(Severity.WATCH)
+        : Severity.WATCH;
   }
 
   /**
@@ -63,7 +77,8 @@ public final class OneEatsAnother implements Rule {
    */
   private Finding eaten(Resident small, Resident big) {
     boolean half = TooSmallBeside.underHalf(small.bodyCm(), big.bodyCm());
-    return finding(half ? Severity.DANGER : Severity.WRONG, Step.RESIDENTS)
+    boolean surely = big.gapes(UNSURE, small);
+    return finding(half && surely ? Severity.DANGER : Severity.WRONG, Step.RESIDENTS)
         .who(small)
         .basis(half ? Evidence.PRACTICE : Evidence.MEMORY)
         .what(

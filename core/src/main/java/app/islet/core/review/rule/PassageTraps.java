@@ -9,6 +9,7 @@ import app.islet.core.enclosure.Stones;
 import app.islet.core.geometry.Reachability;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -27,6 +28,9 @@ public final class PassageTraps implements ResidentRule {
 
   /** Room to turn, as a factor of the body's width; common practice, no source. */
   private static final double EASY = 1.3;
+
+  /** So near, as a share, to a gap that holds nobody it is watched; common practice, no source. */
+  private static final double EDGE = 0.06;
 
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
@@ -85,7 +89,9 @@ public final class PassageTraps implements ResidentRule {
 
   private Finding.Builder found(HusbandryState s, Resident r, String where, double gapCm) {
     boolean danger = s.geometry().hasWater() && BodyEstimate.surelyHeld(gapCm, r);
-    return finding(danger ? Severity.DANGER : Severity.WRONG, Step.BUILD)
+    Severity edge = Margin.near(gapCm, EDGE * gapCm, gap -> !holds(gap, r), Severity.DANGER);
+    Severity grade = edge == Severity.WATCH ? edge : danger ? Severity.DANGER : Severity.WRONG;
+    return finding(grade, Step.BUILD)
         .who(r)
         .basis(danger ? Evidence.PRACTICE : r.sheet().body().basis())
         .what(

@@ -1,17 +1,22 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.Evidence;
 import app.islet.core.care.Needs;
+import app.islet.core.enclosure.Dish;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
-import app.islet.core.quantity.Range;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** No fresh water to drink, or no salt pool for a crab that needs both. */
 @AutoService(Rule.class)
@@ -39,39 +44,76 @@ public final class PoolsMissing implements ResidentRule {
       return Optional.empty();
     }
     Needs.Pools pools = need.get();
-    boolean noFresh = pools.fresh() && !found(s, r, pools, 0, FRESH_PPT);
-    boolean noSalt = pools.salt() && !found(s, r, pools, SALT_PPT, 45);
-    if (!noFresh && !noSalt) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        finding(Severity.WRONG, Step.BUILD)
-            .who(r)
-            .basis(pools.basis())
-            .what(
-                "No {} pool of {} or deeper for {}.",
-                noFresh && noSalt ? "fresh and no salt" : noFresh ? "fresh" : "salt",
-                Quantity.cm(pools.depthCm()),
-                r.words())
-            .why(
-                noFresh ? FRESH.of(r) : "It balances the salt in its body and its shell from both.")
-            .remedy(
-                "A dish {} deep with a rough slope out of it{}.",
-                Quantity.cm(pools.depthCm()),
-                noSalt ? "; marine salt in dechlorinated water, never table salt" : "")
-            .build());
+    Optional<Severity> fresh = pools.fresh() ? missing(s, r, pools, false) : Optional.empty();
+    Optional<Severity> salt = pools.salt() ? missing(s, r, pools, true) : Optional.empty();
+    return Stream.of(fresh, salt)
+        .flatMap(Optional::stream)
+        .reduce(Margin::graver)
+        .map(grade -> found(r, pools, grade, fresh.isPresent(), salt.isPresent()));
   }
 
-  private static boolean found(
-      HusbandryState s, Resident r, Needs.Pools pools, double fromPpt, double toPpt) {
-    Range ppt = new Range(fromPpt, toPpt);
-    boolean main =
+  private Finding found(
+      Resident r, Needs.Pools pools, Severity grade, boolean noFresh, boolean noSalt) {
+    return finding(grade, Step.BUILD)
+        .who(r)
+        .basis(pools.basis())
+        .what(
+            grade == Severity.WATCH
+                ? "The {} pool is just short of what it should be for {}: {} deep, as wide as the body."
+                : "No {} pool for {}, {} or deeper and as wide as the body.",
+            noFresh && noSalt
+                ? grade == Severity.WATCH ? "fresh and the salt" : "fresh and no salt"
+                : noFresh ? "fresh" : "salt",
+            r.words(),
+            Quantity.cm(pools.depthCm()))
+        .why(noFresh ? FRESH.of(r) : "It balances the salt in its body and its shell from both.")
+        .remedy(
+            "A dish {} deep with a rough slope out of it{}.",
+            Quantity.cm(pools.depthCm()),
+            noSalt ? "; marine salt in dechlorinated water, never table salt" : "")
+        .build();
+  }
+
+  /** By the best of the main water and the dishes; nothing where one of them will do. */
+  private static Optional<Severity> missing(
+      HusbandryState s, Resident r, Needs.Pools pools, boolean salt) {
+    Stream<Dish> main =
         s.geometry().hasWater()
-            && s.enclosure().water().depthCm() >= pools.depthCm()
-            && ppt.contains(s.enclosure().water().salinityPpt());
-    return main
-        || s.enclosure().furnishings().dishes().stream()
-            .filter(d -> d.areaCm2().orElse(Double.MAX_VALUE) >= r.bodyCm() * r.widthCm())
-            .anyMatch(d -> d.depthCm() >= pools.depthCm() && ppt.contains(d.salinityPpt()));
+            ? Stream.of(
+                new Dish(
+                    s.enclosure().water().depthCm(), s.enclosure().water().salinityPpt(), true))
+            : Stream.empty();
+    List<Optional<Severity>> grades =
+        Stream.concat(main, s.enclosure().furnishings().dishes().stream())
+            .map(dish -> grade(dish, r, pools, salt))
+            .toList();
+    return grades.stream().anyMatch(Optional::isEmpty)
+        ? Optional.empty()
+        : Optional.of(
+            grades.stream()
+                .flatMap(Optional::stream)
+                .reduce(Margin::milder)
+                .orElse(Severity.WRONG));
+  }
+
+  /** How far one water is from what it should be, in what it is farthest off. */
+  private static Optional<Severity> grade(Dish dish, Resident r, Needs.Pools pools, boolean salt) {
+    double body = r.bodyCm() * r.widthCm();
+    double ppt = dish.salinityPpt();
+    return Stream.of(
+            Margin.below(
+                dish.depthCm(), pools.depthCm(), Dimension.LENGTH, pools.basis(), Severity.WRONG),
+            Margin.below(
+                dish.areaCm2().orElse(body),
+                body,
+                Dimension.AREA,
+                r.sheet().body().basis(),
+                Severity.WRONG),
+            salt
+                ? Margin.below(ppt, SALT_PPT, Dimension.SALINITY, Evidence.PRACTICE, Severity.WRONG)
+                : Margin.above(
+                    ppt, FRESH_PPT, Dimension.SALINITY, Evidence.PRACTICE, Severity.WRONG))
+        .flatMap(Optional::stream)
+        .reduce(Margin::graver);
   }
 }

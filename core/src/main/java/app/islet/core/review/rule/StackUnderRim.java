@@ -5,8 +5,10 @@ import app.islet.core.care.Surface;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.enclosure.Stones;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -33,11 +35,18 @@ public final class StackUnderRim implements ResidentRule {
     double rim = s.enclosure().vessel().heightCm();
     double top = stones.get().topCm();
     double most = Math.floor(rim - gains);
-    if (r.stage().needs().locomotion().slopeDegOn(Surface.ROUGH) == 0 || rim - top >= gains) {
+    Optional<Severity> grade =
+        Margin.below(
+            rim - top,
+            gains,
+            Dimension.LENGTH,
+            r.stage().needs().locomotion().basis(),
+            Severity.WRONG);
+    if (r.stage().needs().locomotion().slopeDegOn(Surface.ROUGH) == 0 || grade.isEmpty()) {
       return Optional.empty();
     }
     Finding.Builder finding =
-        finding(Severity.WRONG, Step.BUILD)
+        finding(grade.get(), Step.BUILD)
             .who(r)
             .basis(r.stage().needs().locomotion().basis())
             .what(

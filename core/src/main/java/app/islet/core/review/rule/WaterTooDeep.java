@@ -3,8 +3,10 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -18,6 +20,9 @@ import java.util.Optional;
 public final class WaterTooDeep implements ResidentRule {
   /** So many times the depth is near it; common practice, no source. */
   private static final double NEAR = 1.25;
+
+  /** So many times the depth is not yet far from it; common practice, no source. */
+  private static final double FAR = 1.5;
 
   @Override
   public String id() {
@@ -36,11 +41,12 @@ public final class WaterTooDeep implements ResidentRule {
         s.enclosure().water().restBelowSurfaceCm().orElse(Double.MAX_VALUE) <= depth.restWithinCm()
             || s.reach(r).filter(reach -> reach.restCm2() >= r.bodyCm() * r.widthCm()).isPresent();
     double most = rest ? depth.maxCm() : depth.bareMaxCm();
-    if (depthCm <= most) {
+    Optional<Severity> grade = grade(r, depthCm, most, rest);
+    if (grade.isEmpty()) {
       return Optional.empty();
     }
     Finding.Builder finding =
-        finding(severity(r, depthCm / most, rest), Step.BUILD)
+        finding(grade.get(), Step.BUILD)
             .who(r)
             .basis(depth.basis())
             .what(
@@ -65,17 +71,24 @@ public final class WaterTooDeep implements ResidentRule {
   }
 
   /**
-   * Who drowns and has nothing to rest on is in danger at once. With a rest, or as a good swimmer,
-   * a little too deep is watched; far too deep harms, and drowns the young.
+   * Who drowns and has nothing to rest on is soon in danger. With a rest, or as a good swimmer, a
+   * little too deep is watched; far too deep harms, and drowns the young.
    */
-  private static Severity severity(Resident r, double times, boolean rest) {
-    boolean drowns = r.stage().needs().depth().orElseThrow().drowns();
+  private static Optional<Severity> grade(Resident r, double depthCm, double mostCm, boolean rest) {
+    Needs.Depth need = r.stage().needs().depth().orElseThrow();
+    boolean drowns = need.drowns();
+    Optional<Severity> grade =
+        Margin.above(
+            depthCm,
+            mostCm,
+            Dimension.LENGTH,
+            need.basis(),
+            drowns && !(rest && r.stage().adult()) ? Severity.DANGER : Severity.WRONG);
     if (drowns && !rest) {
-      return Severity.DANGER;
+      return grade;
     }
-    if (times <= NEAR) {
-      return Severity.WATCH;
-    }
-    return drowns && !r.stage().adult() ? Severity.DANGER : Severity.WRONG;
+    return depthCm <= NEAR * mostCm
+        ? grade.map(g -> Severity.WATCH)
+        : depthCm <= FAR * mostCm ? grade.map(g -> Margin.milder(g, Severity.WRONG)) : grade;
   }
 }

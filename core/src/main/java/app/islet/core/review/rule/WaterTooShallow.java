@@ -5,8 +5,10 @@ import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Dish;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -24,6 +26,9 @@ public final class WaterTooShallow implements ResidentRule {
           "It cannot submerge and swim.",
           "It must be able to submerge and wet its gills.");
 
+  /** Of what it needs; less leaves it bare. Common practice, no source. */
+  private static final double BARE = 0.5;
+
   @Override
   public String id() {
     return "water-too-shallow";
@@ -33,12 +38,13 @@ public final class WaterTooShallow implements ResidentRule {
   public Optional<Finding> judge(HusbandryState s, Resident r) {
     Optional<Needs.Depth> need = r.stage().needs().depth();
     double depthCm = deepestCm(s, r);
-    if (need.isEmpty() || depthCm >= need.get().minCm()) {
+    Optional<Severity> grade = need.flatMap(depth -> grade(r, depthCm, depth));
+    if (grade.isEmpty()) {
       return Optional.empty();
     }
     double least = need.get().minCm();
     Finding.Builder finding =
-        finding(r.stage().habitat() == Habitat.WATER ? Severity.DANGER : Severity.WRONG, Step.BUILD)
+        finding(grade.get(), Step.BUILD)
             .who(r)
             .basis(need.get().basis())
             .what(
@@ -57,6 +63,17 @@ public final class WaterTooShallow implements ResidentRule {
           Quantity.cm(least + s.enclosure().ground().depthCm() + 5));
     }
     return Optional.of(finding.build());
+  }
+
+  /** What lives in water is in danger where it is not covered, or has not half of what it needs. */
+  private static Optional<Severity> grade(Resident r, double depthCm, Needs.Depth need) {
+    boolean bare = depthCm < Math.max(r.heightCm(), BARE * need.minCm());
+    return Margin.below(
+        depthCm,
+        need.minCm(),
+        Dimension.LENGTH,
+        need.basis(),
+        bare && r.stage().habitat() == Habitat.WATER ? Severity.DANGER : Severity.WRONG);
   }
 
   /** For an animal of the land a bowl is water too. */

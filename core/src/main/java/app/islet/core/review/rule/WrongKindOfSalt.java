@@ -1,9 +1,11 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.care.Evidence;
 import app.islet.core.enclosure.Additives;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
@@ -39,7 +41,9 @@ public final class WrongKindOfSalt implements Rule {
       case TABLE ->
           Stream.of(
               found(
-                  Severity.WRONG,
+                  Margin.above(
+                          ppt, SALTED_PPT, Dimension.SALINITY, Evidence.PRACTICE, Severity.WRONG)
+                      .orElse(Severity.WATCH),
                   salt.get(),
                   ppt,
                   "It is mixed with iodine and what keeps it from caking, and has nothing of calcium and magnesium."));

@@ -8,6 +8,7 @@ import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -47,12 +48,8 @@ public final class WrongSalt implements ResidentRule {
     }
     boolean amphibian = r.sheet().group().isAmphibian();
     double aim = now < ppt.min() ? ppt.middle() : ppt.max();
-    Severity severity =
-        within(need.get().tolerated(), now)
-            ? Severity.WATCH
-            : amphibian ? Severity.DANGER : Severity.WRONG;
     Finding.Builder found =
-        finding(severity, Step.WATER)
+        finding(grade(need.get(), now, amphibian ? Severity.DANGER : Severity.WRONG), Step.WATER)
             .who(r)
             .basis(need.get().basis())
             .what(
@@ -73,11 +70,21 @@ public final class WrongSalt implements ResidentRule {
             : "Bring the water to {} by changing part of it for fresh, over several days.";
     // What was tested is changed in the water, not in the design.
     boolean tested = s.waterRecord().newest(Parameter.SALINITY).isPresent();
+    // What must drink fresh water beside it needs a dish of that first: no number says so.
+    boolean drinks = r.stage().needs().pools().filter(Needs.Pools::fresh).isPresent();
     return Optional.of(
-        (tested
+        (tested || drinks
                 ? found.remedy(steps, salt(aim))
                 : found.remedy(new Change("/water/salinityPpt", aim), steps, salt(aim)))
             .build());
+  }
+
+  /** What it tolerates is watched, and so is what lies just beyond. */
+  private static Severity grade(Needs.Salinity need, double now, Severity worst) {
+    Range tolerated = need.tolerated();
+    return Margin.below(now, tolerated.min(), Dimension.SALINITY, need.basis(), worst)
+        .or(() -> Margin.above(now, tolerated.max(), Dimension.SALINITY, need.basis(), worst))
+        .orElse(Severity.WATCH);
   }
 
   private static boolean within(Range ppt, double now) {
