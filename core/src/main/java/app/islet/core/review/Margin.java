@@ -21,6 +21,10 @@ public final class Margin {
   private static final double TENTH_OF_AN_INCH_CM = 0.3;
   private static final double DEPTH_CM = 1;
   private static final double TEMPERATURE_K = 0.5;
+
+  /** A slope is built no nearer. */
+  private static final double ANGLE_DEG = 3;
+
   private static final double HUMIDITY_POINTS = 5;
   private static final double SALINITY_PPT = 1;
   private static final double SALINITY_SHARE = 0.1;
@@ -44,6 +48,7 @@ public final class Margin {
   public static double of(double need, Dimension dimension, Evidence basis) {
     return switch (dimension) {
       case TEMPERATURE -> TEMPERATURE_K;
+      case ANGLE -> ANGLE_DEG;
       case PERCENT -> HUMIDITY_POINTS;
       case SALINITY -> Math.max(SALINITY_PPT, SALINITY_SHARE * need);
       case LENGTH ->

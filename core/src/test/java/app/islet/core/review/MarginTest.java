@@ -28,6 +28,7 @@ class MarginTest {
     "VOLUME, 75, memory, 15",
     "TEMPERATURE, 20, memory, 0.5",
     "PERCENT, 80, practice, 5",
+    "ANGLE, 40, memory, 3",
     "SALINITY, 5, practice, 1",
     "SALINITY, 35, practice, 3.5",
     "PH, 7, keeper: mine, 0.35"
