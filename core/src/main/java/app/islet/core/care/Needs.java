@@ -171,7 +171,8 @@ public record Needs(
   }
 
   /**
-   * Floor and water for the first animals and each further one.
+   * Floor and water that are recommended for the first animals and each further one. The least is
+   * {@link #LEAST} of it.
    *
    * @param animals how many the first floor and water are for
    * @param airHeightCm height of the air over ground or water that it climbs in
@@ -190,6 +191,17 @@ public record Needs(
       Ahead ahead,
       boolean heightCounts,
       Evidence basis) {
+    /** What it must have, as a share of what is recommended; common practice, no source. */
+    public static final double LEAST = 0.6;
+
+    /** Of what is recommended; nobody sees or measures a smaller difference. */
+    private static final double UNSEEN = 0.005;
+
+    /** Whether there is as much of it as is recommended. */
+    public static boolean isEnough(double there, double recommended) {
+      return there >= (1 - UNSEEN) * recommended;
+    }
+
     private int further(int count) {
       return Math.max(0, count - animals);
     }

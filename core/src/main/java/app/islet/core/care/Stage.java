@@ -74,4 +74,13 @@ public record Stage(
   public String signs() {
     return recognised.signs();
   }
+
+  public boolean isEgg() {
+    return id.equals("egg");
+  }
+
+  /** A larva with gills, or a tadpole. */
+  public boolean isLarva() {
+    return id.equals("larva") || id.equals("tadpole");
+  }
 }

@@ -57,10 +57,12 @@ final class StageStatements {
     to.say(
         "Floor",
         space.basis(),
-        "{} for {}, {} for each further",
+        "{} for {}, {} for each further; at least {} and {}",
         Quantity.cm2(space.floorCm2()),
         first(space),
-        Quantity.cm2(space.furtherFloorCm2()));
+        Quantity.cm2(space.furtherFloorCm2()),
+        Quantity.cm2(Needs.Space.LEAST * space.floorCm2()),
+        Quantity.cm2(Needs.Space.LEAST * space.furtherFloorCm2()));
     space
         .waterL()
         .ifPresent(
@@ -68,10 +70,12 @@ final class StageStatements {
                 to.say(
                     "Volume",
                     space.basis(),
-                    "{} for {}, {} for each further",
+                    "{} for {}, {} for each further; at least {} and {}",
                     Quantity.litres(l),
                     first(space),
-                    Quantity.litres(space.furtherWaterL().orElse(l))));
+                    Quantity.litres(space.furtherWaterL().orElse(l)),
+                    Quantity.litres(Needs.Space.LEAST * l),
+                    Quantity.litres(Needs.Space.LEAST * space.furtherWaterL().orElse(l))));
     space
         .waterLPerCm()
         .ifPresent(

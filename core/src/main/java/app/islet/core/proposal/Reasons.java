@@ -62,19 +62,20 @@ final class Reasons {
     String who = Cohort.words(Cohort.of(most.residents()));
     why.add(
         Phrase.of(
-            "Floor: {}; {} {} {}.",
+            "Floor: {}; for {} {} is recommended, at least {}.",
             Quantity.cm2(design.vessel().footprintCm2()),
             who,
-            most.residents().stream().mapToInt(Resident::count).sum() == 1 ? "needs" : "need",
-            Quantity.cm2(needs(most).floorCm2())));
+            Quantity.cm2(needs(most).floorCm2()),
+            Quantity.cm2(Needs.Space.LEAST * needs(most).floorCm2())));
     double litres =
         course.points().stream().mapToDouble(p -> needs(p).waterL().orElse(0)).max().orElse(0);
     if (litres > 0 && state.geometry().hasWater()) {
       why.add(
           Phrase.of(
-              "Water: {}; at most {} needed on the way.",
+              "Water: {}; {} is recommended when they need most, at least {}.",
               Quantity.litres(state.geometry().waterL()),
-              Quantity.litres(litres)));
+              Quantity.litres(litres),
+              Quantity.litres(Needs.Space.LEAST * litres)));
     }
   }
 

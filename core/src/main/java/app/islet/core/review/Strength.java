@@ -68,7 +68,7 @@ public record Strength(Step step, Phrase what) {
       if (clear("floor-too-small")) {
         tell(
             Step.BUILD,
-            "Floor enough: {} for {}, who need {}.",
+            "Floor enough: {} for {}, {} recommended.",
             Quantity.cm2(s.geometry().footprintCm2()),
             Cohort.words(s.cohorts()),
             Quantity.cm2(needs.floorCm2()));
@@ -77,7 +77,7 @@ public record Strength(Step step, Phrase what) {
       if (litres.isPresent() && clear("too-little-water")) {
         tell(
             Step.WATER,
-            "Water enough: {}; {} needed.",
+            "Water enough: {}; {} recommended.",
             Quantity.litres(s.geometry().waterL()),
             Quantity.litres(litres.getAsDouble()));
       }

@@ -281,8 +281,7 @@ class CompanyRulesTest {
     assertThat(of("harmful-ground", pebbles, slider)).isEmpty();
     assertThat(
             finding("harmful-ground", small, slider).orElseThrow().what().text(UnitSystem.METRIC))
-        .isEqualTo(
-            "Stones larger than the head with grains of 40 mm, which is gravel, under 1 slider turtle (adult).");
+        .isEqualTo("Stones of 40 mm, which fit into the mouth, under 1 slider turtle (adult).");
   }
 
   @ParameterizedTest(name = "sand of {0} mm under clawed frogs: {1}")

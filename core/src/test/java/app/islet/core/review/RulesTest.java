@@ -271,6 +271,12 @@ class RulesTest {
             "a grown female on glass",
             sliderPool(),
             sexed("slider", 0, 1, 20)),
+        row(
+            "siblings-bite",
+            WATCH,
+            "even larvae of a kind that bites",
+            tank(60, 30, 30, 20),
+            animals("axolotl", 6, 4)),
         row("group-too-large", WRONG, "nine axolotls", tank(200, 100, 50, 30), axolotls(9, 22)),
         row(
             "group-too-large",

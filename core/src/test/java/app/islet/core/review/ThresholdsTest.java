@@ -75,7 +75,7 @@ class ThresholdsTest {
     String at = "/vessel/lengthCm";
     return Stream.of(
         silent("floor-too-small", e, AXOLOTLS, new Change(at, enough)),
-        speaks("floor-too-small", WATCH, e, AXOLOTLS, new Change(at, enough - 0.1)),
+        speaks("floor-too-small", WATCH, e, AXOLOTLS, new Change(at, enough - 1)),
         speaks("floor-too-small", WATCH, e, AXOLOTLS, new Change(at, GRAVE * enough + 0.1)),
         speaks("floor-too-small", WRONG, e, AXOLOTLS, new Change(at, GRAVE * enough - 0.1)));
   }

@@ -28,11 +28,15 @@ public final class CanClimbOut implements OneCause {
 
   /**
    * What the rim stands over the highest foothold. A turtle that stands up against a wall reaches
-   * about as high as its shell is long; common practice, no source.
+   * about as high as its shell is long: from water no higher than its sheet says, from land all of
+   * it; common practice, no source.
    */
-  private static double neededCm(Resident r) {
+  private static double neededCm(Resident r, boolean fromWater) {
     double stated = r.stage().needs().escape().freeboardCm();
-    return r.sheet().group() == AnimalGroup.TURTLE ? Math.min(stated, r.bodyCm()) : stated;
+    if (r.sheet().group() != AnimalGroup.TURTLE) {
+      return stated;
+    }
+    return fromWater ? Math.min(stated, r.bodyCm()) : r.bodyCm();
   }
 
   @Override
@@ -53,12 +57,12 @@ public final class CanClimbOut implements OneCause {
               .build());
     }
     double rim = s.rimAboveFootholdCm(r);
-    double needed = neededCm(r);
+    boolean waterDecides = Math.abs(rim - s.geometry().freeboardCm()) < 1e-9;
+    double needed = neededCm(r, waterDecides);
     if (rim >= needed) {
       return Optional.empty();
     }
     double depth = s.enclosure().water().depthCm() - (needed - rim);
-    boolean waterDecides = Math.abs(rim - s.geometry().freeboardCm()) < 1e-9;
     Finding.Builder finding =
         finding(rim < NEAR * needed ? Severity.WRONG : Severity.WATCH, Step.BUILD)
             .who(r)

@@ -2,6 +2,7 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Cohort;
 import app.islet.core.animal.SpaceNeeds;
+import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
@@ -28,18 +29,22 @@ public final class FloorTooSmall implements Rule {
     SpaceNeeds needs = new SpaceNeeds(s.cohorts());
     double need = needs.floorCm2();
     double floor = s.geometry().footprintCm2();
-    if (floor >= need) {
+    if (Needs.Space.isEnough(floor, need)) {
       return Stream.empty();
     }
+    double least = Needs.Space.LEAST * need;
     double length = Math.ceil(need / s.enclosure().vessel().widthCm());
     return Stream.of(
-        finding(floor < 0.6 * need ? Severity.WRONG : Severity.WATCH, Step.BUILD)
+        finding(floor < least ? Severity.WRONG : Severity.WATCH, Step.BUILD)
             .who(needs.cohorts(), needs.mostFloor())
             .basis(needs.mostFloor().stage().needs().space().basis())
             .what(
-                "Too little floor for {}: {}; {} needed.",
+                floor < least
+                    ? "Too little floor for {}: {}; at least {}, {} recommended."
+                    : "Floor for {}: {} is above the least ({}) and below what is recommended ({}).",
                 Cohort.words(needs.cohorts()),
                 Quantity.cm2(floor),
+                Quantity.cm2(least),
                 Quantity.cm2(need))
             .why("Floor, not height, decides how far it can walk and keep out of another's way.")
             .remedy(

@@ -69,13 +69,13 @@ public final class HarmfulGround implements ResidentRule {
   /** By its grains, where they make something else of it than it was sold as. */
   private static Phrase named(Substrate ground, SubstrateMaterial met) {
     String sold = English.capital(ground.material().words());
-    return ground.grainMm().isPresent() && met != ground.asSold()
-        ? Phrase.of(
-            "{} with grains of {}, which is {},",
-            sold,
-            Quantity.mm(ground.grainMm().getAsDouble()),
-            met.words())
-        : Phrase.of(sold);
+    if (ground.grainMm().isEmpty() || met == ground.asSold()) {
+      return Phrase.of(sold);
+    }
+    Quantity grains = Quantity.mm(ground.grainMm().getAsDouble());
+    return ground.asSold() == SubstrateMaterial.LARGE_STONES
+        ? Phrase.of("Stones of {}, which fit into the mouth,", grains)
+        : Phrase.of("{} with grains of {}, as coarse as gravel,", sold, grains);
   }
 
   /** Where another school keeps that stage on it well, it is no matter of days. */

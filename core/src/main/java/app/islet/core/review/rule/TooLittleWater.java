@@ -2,6 +2,7 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Cohort;
 import app.islet.core.animal.SpaceNeeds;
+import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
@@ -26,18 +27,22 @@ public final class TooLittleWater implements Rule {
     SpaceNeeds needs = new SpaceNeeds(s.cohorts());
     OptionalDouble need = needs.waterL();
     double water = s.geometry().waterL();
-    if (need.isEmpty() || water >= need.getAsDouble()) {
+    if (need.isEmpty() || Needs.Space.isEnough(water, need.getAsDouble())) {
       return Stream.empty();
     }
     Cohort most = needs.mostWater();
+    double least = Needs.Space.LEAST * need.getAsDouble();
     Finding.Builder finding =
-        finding(water < 0.6 * need.getAsDouble() ? Severity.WRONG : Severity.WATCH, Step.WATER)
+        finding(water < least ? Severity.WRONG : Severity.WATCH, Step.WATER)
             .who(needs.cohorts(), most)
             .basis(most.stage().needs().space().basis())
             .what(
-                "Too little water for {}: {}; {} needed.",
+                water < least
+                    ? "Too little water for {}: {}; at least {}, {} recommended."
+                    : "Water for {}: {} is above the least ({}) and below what is recommended ({}).",
                 Cohort.words(needs.cohorts()),
                 Quantity.litres(water),
+                Quantity.litres(least),
                 Quantity.litres(need.getAsDouble()))
             .why("Waste grows as fast as in a big tank but has less water to thin it.");
     deeper(s, need.getAsDouble())

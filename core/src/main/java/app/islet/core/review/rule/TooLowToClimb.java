@@ -1,6 +1,7 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Land;
 import app.islet.core.quantity.Quantity;
@@ -17,9 +18,6 @@ import java.util.OptionalDouble;
 /** Too little height for an animal that lives by climbing. */
 @AutoService(Rule.class)
 public final class TooLowToClimb implements ResidentRule {
-  /** Less than this share of what is needed is more than a little short. */
-  private static final double FAR_SHORT = 0.6;
-
   @Override
   public String id() {
     return "too-low-to-climb";
@@ -43,14 +41,15 @@ public final class TooLowToClimb implements ResidentRule {
       return Optional.empty();
     }
     return Optional.of(
-        finding(air < FAR_SHORT * needed ? Severity.WRONG : Severity.WATCH, Step.BUILD)
+        finding(air < Needs.Space.LEAST * needed ? Severity.WRONG : Severity.WATCH, Step.BUILD)
             .who(r)
             .at("vessel")
             .basis(r.stage().needs().space().basis())
             .what(
-                "{} of air over ground and water for {}; {} needed.",
+                "{} of air over ground and water for {}; at least {}, {} recommended.",
                 Quantity.cm(Math.max(0, air)),
                 r.words(),
+                Quantity.cm(Needs.Space.LEAST * needed),
                 Quantity.cm(needed))
             .why("It lives upwards: low, it sits in one corner, rubs its nose and eats badly.")
             .remedy(

@@ -2,6 +2,8 @@ package app.islet.web.base.figure;
 
 import app.islet.core.Assessment;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.SpaceNeeds;
+import app.islet.core.care.Needs;
 import app.islet.core.geometry.Geometry;
 import app.islet.core.geometry.Grid;
 import app.islet.core.geometry.SwimmingSpace;
@@ -12,6 +14,7 @@ import app.islet.web.base.support.Units;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
 
 /** How much room there is, of each kind. */
@@ -148,20 +151,28 @@ final class SpaceFigures {
                     inputs.line()));
   }
 
+  /** Each animal's part of what all of them should have, and must. */
+  private String wanted(double recommended, DoubleFunction<Quantity> quantity) {
+    double each = recommended / a.heads();
+    return "%s recommended, at least %s"
+        .formatted(u.text(quantity.apply(each)), u.text(quantity.apply(Needs.Space.LEAST * each)));
+  }
+
   private void each() {
     if (a.heads() == 0) {
       return;
     }
+    SpaceNeeds needs = new SpaceNeeds(a.situation().cohorts());
     add(
         FigureKind.WATER_EACH,
         Quantity.litres(geometry.waterL() / a.heads()),
-        "",
+        needs.waterL().isPresent() ? wanted(needs.waterL().getAsDouble(), Quantity::litres) : "",
         u.text(Quantity.litres(geometry.waterL())) + " of water",
         inputs.heads());
     add(
         FigureKind.FLOOR_EACH,
         Quantity.cm2(geometry.footprintCm2() / a.heads()),
-        "",
+        wanted(needs.floorCm2(), Quantity::cm2),
         u.text(Quantity.cm2(geometry.footprintCm2())) + " of floor",
         inputs.heads());
     add(

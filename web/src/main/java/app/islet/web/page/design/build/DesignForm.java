@@ -86,21 +86,15 @@ final class DesignForm {
     form.keepExact(numbers(design));
     DesignInput.GROUPS.forEach((place, inputs) -> read(form, place, inputs, design));
     design.find(SALT_POOL).ifPresent(pool -> pool.putIfAbsent("salinityPpt", SEA_PPT));
-    design
-        .open("/furnishings")
-        .put("plants", ticked(form, PLANT, Plant.all().stream().map(Plant::id)));
-    design
-        .open("/water")
-        .put("medicines", ticked(form, MEDICINE, Medicine.all().stream().map(Medicine::id)));
+    tick(form, PLANT, Plant.all().stream().map(Plant::id), design, "/furnishings", "plants");
+    tick(form, MEDICINE, Medicine.all().stream().map(Medicine::id), design, "/water", "medicines");
     for (FormRows rows : FormRows.values()) {
       rows.read(form, design);
     }
     if (!form.hasErrors()) {
       DesignFit.refuse(form, design);
     }
-    return form.hasErrors()
-        ? Optional.empty()
-        : Optional.of(design.enclosure(List.copyOf(DesignInput.GROUPS.keySet())));
+    return form.hasErrors() ? Optional.empty() : Optional.of(design.enclosure());
   }
 
   private static void read(Form form, String place, List<DesignInput> inputs, DesignTree design) {
@@ -126,7 +120,14 @@ final class DesignForm {
         || !Inputs.isNone(form, inputs.get(0).id(), inputs.get(0).slot());
   }
 
-  private static List<String> ticked(Form form, String prefix, Stream<String> ids) {
-    return ids.filter(id -> form.flag(prefix + id)).toList();
+  /** What is still ticked in its order, and what was ticked anew behind it. */
+  private static void tick(
+      Form form, String prefix, Stream<String> ids, DesignTree design, String place, String list) {
+    Stream<String> before = design.list(place, list).stream().map(String.class::cast);
+    design
+        .open(place)
+        .put(
+            list,
+            Stream.concat(before, ids).distinct().filter(id -> form.flag(prefix + id)).toList());
   }
 }

@@ -95,30 +95,23 @@ final class DesignTree {
   }
 
   /**
-   * The design that is described.
+   * The design that is described; what was in a list stays in its order.
    *
-   * @param order of the places: what is in lists stands in them by it
    * @throws app.islet.core.text.UnreadableException if it is none
    */
-  Enclosure enclosure(List<String> order) {
-    return EnclosureFormat.read(Enclosure.class, group(gathered("", root, order)));
+  Enclosure enclosure() {
+    return EnclosureFormat.read(Enclosure.class, group(gathered("", root)));
   }
 
-  private static Object gathered(String place, Object value, List<String> order) {
+  private static Object gathered(String place, Object value) {
     if (!(value instanceof Map<?, ?> fields)) {
       return value;
     }
     Map<String, Object> copy = new LinkedHashMap<>();
+    fields.forEach((name, v) -> copy.put((String) name, gathered(place + "/" + name, v)));
     if (!KEYED.containsKey(place)) {
-      fields.forEach((name, v) -> copy.put((String) name, gathered(place + "/" + name, v, order)));
       return copy;
     }
-    order.stream()
-        .filter(p -> p.startsWith(place + "/"))
-        .map(p -> p.substring(place.length() + 1))
-        .filter(fields::containsKey)
-        .forEach(key -> copy.put(key, fields.get(key)));
-    fields.forEach((key, item) -> copy.putIfAbsent((String) key, item));
     if (!place.equals("/furnishings/dishes")) {
       copy.forEach((key, item) -> group(item).putIfAbsent(KIND, key));
     }
