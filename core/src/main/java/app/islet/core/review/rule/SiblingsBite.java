@@ -12,7 +12,7 @@ import app.islet.core.situation.HusbandryState;
 import com.google.auto.service.AutoService;
 import java.util.stream.Stream;
 
-/** Young of a kind that bites, together, though they are even in size. */
+/** Young amphibians of a kind that bites, together, though they are even in size. */
 @AutoService(Rule.class)
 public final class SiblingsBite implements Rule {
   @Override
@@ -30,7 +30,8 @@ public final class SiblingsBite implements Rule {
     Needs.Group group = c.stage().needs().group();
     double longest = c.sizes().stream().mapToDouble(Resident::bodyCm).max().orElse(0);
     double shortest = c.sizes().stream().mapToDouble(Resident::bodyCm).min().orElse(0);
-    return !c.stage().adult()
+    return c.sheet().group().isAmphibian()
+        && !c.stage().adult()
         && !c.stage().isEgg()
         && c.count() > 1
         && group.most() > 1
