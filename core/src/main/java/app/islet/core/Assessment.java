@@ -36,12 +36,23 @@ public record Assessment(
   public static Assessment of(
       Enclosure enclosure, List<Resident> residents, LocalDate date, WaterRecord record) {
     HusbandryState situation = HusbandryState.of(enclosure, residents, date, record);
+    return of(situation, Review.of(situation));
+  }
+
+  /** The same of a design that is being drawn; its remedies are not tried. */
+  public static Assessment sketch(
+      Enclosure enclosure, List<Resident> residents, LocalDate date, WaterRecord record) {
+    HusbandryState situation = HusbandryState.of(enclosure, residents, date, record);
+    return of(situation, Review.sketch(situation));
+  }
+
+  private static Assessment of(HusbandryState situation, Review review) {
     return new Assessment(
         situation,
-        Review.of(situation),
+        review,
         Planner.plan(situation),
         Shopping.list(situation),
-        NitrogenLoad.gPerDay(residents));
+        NitrogenLoad.gPerDay(situation.residents()));
   }
 
   /** The same, with the keeper's acceptances laid over the findings. */

@@ -22,6 +22,7 @@ export function enhance(root) {
   let waiting = false;
   let changed = false;
   let touched = false;
+  let whole = false;
 
   const say = words => { const state = form.querySelector("[data-preview-state]"); if (state && state.textContent !== words) state.textContent = words; };
 
@@ -50,9 +51,11 @@ export function enhance(root) {
 
   async function ask() {
     const question = ++asked;
+    const settled = whole ? "yes" : "";
+    whole = false;
     try {
       const has = [...root.querySelectorAll("#answer [data-says]")].map(e => e.dataset.says).join(" ");
-      const piece = page(await line.ask({ ...Object.fromEntries(new FormData(form)), has }));
+      const piece = page(await line.ask({ ...Object.fromEntries(new FormData(form)), has, settled }));
       await press.over();
       if (question !== asked) return;
       piece.getElementById("errors") ? complain(piece) : swap(piece);
@@ -165,7 +168,14 @@ export function enhance(root) {
     if (event.target.form === form && !isView(event.target)) form.dispatchEvent(new CustomEvent("design:settled"));
   }
 
+  /** A change that is whole is judged once more, with remedies that were tried. */
+  function judged() {
+    whole = true;
+    typed();
+  }
+
   form.toggleAttribute("data-preview-live", true);
+  form.addEventListener("design:settled", judged);
   root.addEventListener("input", heard);
   root.addEventListener("change", settled);
   root.addEventListener("click", pressed);
@@ -179,6 +189,7 @@ export function enhance(root) {
     root.removeEventListener("change", settled);
     root.removeEventListener("click", pressed);
     root.removeEventListener("submit", apply);
+    form.removeEventListener("design:settled", judged);
     form.removeEventListener("design:act", act);
     form.removeEventListener("design:restore", restore);
   };

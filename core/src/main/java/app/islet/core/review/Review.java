@@ -36,10 +36,22 @@ public record Review(List<Finding> findings) {
 
   public static Review of(HusbandryState asEntered) {
     HusbandryState situation = asEntered.bySize();
+    return of(situation, new Trial(situation, judged(situation).toList()).tried());
+  }
+
+  /**
+   * The same while a design is drawn, many times a second: its remedies are tried when the hand
+   * lets go.
+   */
+  public static Review sketch(HusbandryState asEntered) {
+    HusbandryState situation = asEntered.bySize();
+    return of(situation, judged(situation).toList());
+  }
+
+  private static Review of(HusbandryState situation, List<Finding> findings) {
     SchoolComparison dissent = new SchoolComparison(situation);
     return new Review(
-        told(new Trial(situation, judged(situation).toList())
-                .tried().stream().map(finding -> finding.otherwiseBy(dissent.from(finding))))
+        told(findings.stream().map(finding -> finding.otherwiseBy(dissent.from(finding))))
             .sorted(
                 Comparator.comparing(Finding::severity)
                     .thenComparing(Finding::step)

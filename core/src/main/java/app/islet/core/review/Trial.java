@@ -65,6 +65,10 @@ final class Trial {
         .toList();
   }
 
+  private static Remedy asWords(Remedy remedy) {
+    return new Remedy(remedy.text(), List.of());
+  }
+
   private List<Remedy> tried(Finding finding) {
     List<Remedy> offered = new ArrayList<>();
     for (Remedy remedy : finding.remedies()) {
@@ -80,7 +84,7 @@ final class Trial {
   /** As words alone where it is too much to try. */
   private Optional<Remedy> healing(Finding finding, Remedy remedy) {
     if (!tried.containsKey(remedy.changes()) && tried.size() >= most) {
-      return Optional.of(new Remedy(remedy.text(), List.of()));
+      return Optional.of(asWords(remedy));
     }
     List<Finding> after = after(remedy.changes());
     if (!softens(finding, after)) {

@@ -75,10 +75,10 @@ public record FindingView(
   private static Link link(Finding f) {
     return f.remedies().stream()
         .flatMap(r -> r.changes().stream())
-        .map(change -> DesignField.of(change.field()).key())
-        .filter(field -> !field.isEmpty())
+        .map(change -> DesignField.of(change.field()))
+        .filter(DesignField::isInDesignForm)
         .findFirst()
-        .map(field -> new Link("Show it in the design", "build#" + field))
+        .map(field -> new Link("Show it in the design", "build#" + field.key()))
         .orElseGet(
             () ->
                 switch (f.step()) {

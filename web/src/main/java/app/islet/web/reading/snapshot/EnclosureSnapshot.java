@@ -103,6 +103,11 @@ public record EnclosureSnapshot(
     return assessing.get();
   }
 
+  /** The same while its design is being drawn: quicker, its remedies not tried. */
+  public Assessment sketch() {
+    return Assessment.sketch(design, residents, day, water).accepting(acceptances);
+  }
+
   /** The same enclosure on the same day with another design. */
   public EnclosureSnapshot with(Enclosure other) {
     return with(other, 0);

@@ -31,7 +31,8 @@ class Preview {
   record Piece(boolean sound, String fragment, Map<String, Object> model) {}
 
   /**
-   * @param typed the form; {@code has} tells which pieces the page shows already
+   * @param form what was typed; {@code has} tells which pieces the page shows already, {@code
+   *     settled} that the change is whole
    */
   Piece of(CollectionContext context, long id, Form form) {
     EnclosureSnapshot state = snapshots.recent(context, id, form.typed("revision"));
@@ -41,9 +42,10 @@ class Preview {
     }
     BoardView view = BoardView.read(form);
     Set<String> has = new HashSet<>(List.of(form.typed("has").split(" ")));
+    EnclosureSnapshot drawn = state.with(design.get(), view.aheadMonths());
+    boolean settled = !form.typed("settled").isEmpty();
     DesignView answer =
-        DesignView.of(
-            state.with(design.get(), view.aheadMonths()).assessment(), context.system(), view);
+        DesignView.of(settled ? drawn.assessment() : drawn.sketch(), context.system(), view);
     return new Piece(
         true,
         "answer",
