@@ -44,8 +44,10 @@ public final class NoWayOut implements ResidentRule {
     }
     if (s.geometry().hasWayOut(s.enclosure(), climbs)
         || s.reach(r).filter(reach -> reach.waysOut() > 0).isPresent()) {
+      boolean another = s.reach(r).filter(reach -> reach.waysOut() > 1).isPresent();
       return Awash.of(s)
           .filter(grade -> grade == Severity.WATCH && r.stage().habitat() != Habitat.LAND)
+          .filter(grade -> !another)
           .map(grade -> awash(s, r, needed));
     }
     Severity grade =
