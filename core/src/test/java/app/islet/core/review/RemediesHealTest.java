@@ -4,15 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.enclosure.Change;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.UnreadableException;
 import java.io.IOException;
+import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class RemediesHealTest {
@@ -26,7 +31,39 @@ class RemediesHealTest {
   @ParameterizedTest(name = "{0}")
   @MethodSource("samples")
   void no_remedy_that_is_offered_brings_another_finding_as_grave(SampleDocument sample) {
-    HusbandryState now = sample.situation();
+    heals(sample.situation());
+  }
+
+  /** Samples with numbers set at random, the same in every run. */
+  @ParameterizedTest
+  @ValueSource(ints = 200)
+  void nor_does_one_in_a_design_at_random(int designs) throws IOException {
+    atRandom(designs);
+  }
+
+  @Tag("long")
+  @ParameterizedTest
+  @ValueSource(ints = 2000)
+  void nor_does_one_in_very_many(int designs) throws IOException {
+    atRandom(designs);
+  }
+
+  private static void atRandom(int designs) throws IOException {
+    List<SampleDocument> samples = SampleDocument.all().toList();
+    Random random = new Random(34);
+    int judged = 0;
+    for (int n = 0; n < designs; n++) {
+      try {
+        heals(samples.get(n % samples.size()).spoiled(random).situation());
+        judged++;
+      } catch (UnreadableException outOfRange) {
+        // Not every number goes with every other; such a design nobody can enter.
+      }
+    }
+    assertThat(judged).isGreaterThan(designs / 2);
+  }
+
+  private static void heals(HusbandryState now) {
     Map<String, Severity> before = gravest(now);
     for (Finding finding : Review.of(now).findings()) {
       for (Remedy remedy : finding.remedies()) {

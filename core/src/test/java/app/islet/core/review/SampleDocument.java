@@ -9,7 +9,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import tools.jackson.core.JsonPointer;
@@ -77,6 +79,20 @@ record SampleDocument(String name, JsonNode json) {
 
   HusbandryState situation(String field, double value) {
     return situation(with(field, value));
+  }
+
+  /** Up to three of its numbers set otherwise, from half to one and a half times. */
+  SampleDocument spoiled(Random random) {
+    List<Map.Entry<String, Double>> all = List.copyOf(numbers().entrySet());
+    SampleDocument spoiled = this;
+    for (int n = 1 + random.nextInt(3); n > 0; n--) {
+      Map.Entry<String, Double> number = all.get(random.nextInt(all.size()));
+      double value = number.getValue() * (0.5 + random.nextDouble());
+      boolean whole = number.getValue() == Math.rint(number.getValue());
+      spoiled =
+          new SampleDocument(name, spoiled.with(number.getKey(), whole ? Math.rint(value) : value));
+    }
+    return spoiled;
   }
 
   private HusbandryState situation(JsonNode of) {
