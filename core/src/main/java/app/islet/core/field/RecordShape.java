@@ -22,12 +22,18 @@ public final class RecordShape {
         }
       };
 
-  private final Class<?> type;
+  private final Constructor<?> canonical;
   private final List<Slot> slots;
 
   private RecordShape(Class<?> type) {
-    this.type = type;
     this.slots = Arrays.stream(type.getRecordComponents()).map(RecordShape::slot).toList();
+    try {
+      this.canonical =
+          type.getConstructor(
+              slots.stream().map(s -> s.component().getType()).toArray(Class<?>[]::new));
+    } catch (NoSuchMethodException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   public static RecordShape of(Class<?> type) {
@@ -79,8 +85,6 @@ public final class RecordShape {
    */
   Record make(Object... components) {
     try {
-      Class<?>[] types = slots.stream().map(s -> s.component().getType()).toArray(Class<?>[]::new);
-      Constructor<?> canonical = type.getConstructor(types);
       return (Record) canonical.newInstance(components);
     } catch (InvocationTargetException e) {
       if (e.getCause() instanceof RuntimeException refused) {

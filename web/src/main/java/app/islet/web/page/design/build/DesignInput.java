@@ -12,6 +12,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +29,17 @@ record DesignInput(String id, String place, Slot slot) {
 
   /** By the group they are in; the first of a group says whether there is one. */
   static final Map<String, List<DesignInput>> GROUPS = groups();
+
+  private static final Set<String> OPTIONAL =
+      GROUPS.keySet().stream()
+          .filter(
+              place ->
+                  !place.isEmpty()
+                      && RecordShape.of(Enclosure.class)
+                          .at(place)
+                          .filter(s -> s.many() != Slot.Many.OPTIONAL)
+                          .isEmpty())
+          .collect(Collectors.toUnmodifiableSet());
 
   private static Map<String, List<DesignInput>> groups() {
     List<DesignInput> all = new ArrayList<>();
@@ -60,11 +73,7 @@ record DesignInput(String id, String place, Slot slot) {
 
   /** Whether a design can be without that group. */
   static boolean isOptional(String place) {
-    return !place.isEmpty()
-        && RecordShape.of(Enclosure.class)
-            .at(place)
-            .filter(s -> s.many() != Slot.Many.OPTIONAL)
-            .isEmpty();
+    return OPTIONAL.contains(place);
   }
 
   /** What the input shows of its group: choices also where the usual one is left out. */
