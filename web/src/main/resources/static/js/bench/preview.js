@@ -23,16 +23,20 @@ export function enhance(root) {
   let changed = false;
   let touched = false;
   let whole = false;
+  let replacing = 0;
 
   const say = words => { const state = form.querySelector("[data-preview-state]"); if (state && state.textContent !== words) state.textContent = words; };
 
-  /** One question at a time: what changes meanwhile is asked when the answer is there. */
+  /**
+   * One question at a time: what changes meanwhile is asked when the answer is there. While the form itself is being
+   * replaced nothing is asked, or the question would make its answer look old.
+   */
   async function typed() {
     changed = true;
-    if (waiting) return;
+    if (waiting || replacing) return;
     waiting = true;
     form.toggleAttribute("data-asking", true);
-    while (changed) {
+    while (changed && !replacing) {
       changed = false;
       await ask();
     }
@@ -101,6 +105,7 @@ export function enhance(root) {
     form.toggleAttribute("data-asking", true);
     const question = ++asked;
     touched = true;
+    replacing++;
     try {
       const response = await fetch(`${form.dataset.preview}/form`, { method: "POST", body });
       if (!response.ok) throw new Error(String(response.status));
@@ -117,6 +122,7 @@ export function enhance(root) {
       }
       form.scrollTop = scrolled;
       if (focused && root.activeElement === root.body) form.elements[focused]?.focus?.();
+      changed = false;
       swap(piece);
       form.querySelector("[aria-invalid=true]") && say("Something does not fit");
       return true;
@@ -124,7 +130,9 @@ export function enhance(root) {
       say("No connection: nothing was changed.");
       return false;
     } finally {
+      replacing--;
       form.toggleAttribute("data-asking", false);
+      if (changed) typed();
     }
   }
 
