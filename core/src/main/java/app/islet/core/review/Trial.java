@@ -98,6 +98,7 @@ final class Trial {
         .flatMap(f -> f.remedies().stream())
         .filter(other -> !other.changes().isEmpty() && !overlaps(remedy, other))
         .map(other -> both(remedy, other))
+        .filter(joined -> tried.containsKey(joined.changes()) || tried.size() < most)
         .filter(joined -> heals(finding, joined))
         .findFirst();
   }

@@ -476,6 +476,31 @@ class CompanyRulesTest {
         .contains("no-basking-place");
   }
 
+  /** Young amphibians that bite, even in size; turtles, adults and a single one are not watched. */
+  @ParameterizedTest(name = "{1} {0} of {2} cm, the smallest of {3}: {4}")
+  @CsvSource({
+    "axolotl, 6, 4, 4, WATCH",
+    "axolotl, 6, 4, 3.7, WATCH",
+    "axolotl, 6, 4, 3.5, ",
+    "axolotl, 1, 4, 4, ",
+    "axolotl, 2, 22, 22, ",
+    "common-musk, 3, 3, 3, ",
+    "dwarf-frog, 8, 3.2, 3.2, "
+  })
+  void siblings_of_a_kind_that_bites_are_watched(
+      String species, int count, double lengthCm, double smallestCm, Severity severity) {
+    Resident brood = animals(species, count, lengthCm).downTo(OptionalDouble.of(smallestCm));
+    assertThat(of("siblings-bite", tank(60, 30, 30, 20), brood))
+        .isEqualTo(Optional.ofNullable(severity));
+  }
+
+  @ParameterizedTest(name = "{0} axolotls of {1} cm: {2}")
+  @CsvSource({"60, 3, ", "4, 22, ", "5, 22, WATCH", "6, 22, WRONG"})
+  void larvae_are_not_limited_by_number(int count, double lengthCm, Severity severity) {
+    assertThat(of("group-too-large", tank(200, 100, 50, 30), axolotls(count, lengthCm)))
+        .isEqualTo(Optional.ofNullable(severity));
+  }
+
   /** A brood that was entered as one group is judged by its smallest too. */
   @ParameterizedTest(name = "larvae of 4 cm, the smallest of {0}: {1}")
   @CsvSource({"4, ", "3.7, ", "3.5, WATCH", "2.8, WRONG", "1.9, DANGER"})
