@@ -55,7 +55,7 @@ public record AnimalToday(
     boolean grows = basis == StageBasis.STATED || raised.isPresent();
     boolean since = sizes.stream().anyMatch(s -> s.day().isAfter(stageSince(facts, raised, day)));
     Resident now = grows && since ? resident.measuredSince() : resident;
-    return new AnimalToday(fed(now, facts), basis, formSince, sizes);
+    return new AnimalToday(fed(now, facts).on(day, false), basis, formSince, sizes);
   }
 
   /** A length measured after that day may show that they have grown out of the stage. */

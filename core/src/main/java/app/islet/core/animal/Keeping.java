@@ -13,6 +13,8 @@ import java.util.Optional;
  * @param school the school they are kept by; the species' default where there is none
  * @param arrivedOn the day they came into this enclosure, where known
  * @param alsoFed what they get besides the foods of their sheet
+ * @param rest through winter or drought, the last there was or the one planned
+ * @param resting whether it rests today
  * @param ration of the portions of their sheet, 1 as it says; less for one too fat, more for one
  *     too thin
  */
@@ -22,11 +24,24 @@ public record Keeping(
     Optional<LocalDate> arrivedOn,
     List<FoodItem> alsoFed,
     double ration,
-    Optional<OwnMenu> menu) {
+    Optional<OwnMenu> menu,
+    Optional<Resting> rest,
+    boolean resting) {
   /** By their sheet, long at home, their stage by their length. */
   public static final Keeping USUAL =
       new Keeping(
           Optional.empty(), Optional.empty(), Optional.empty(), List.of(), 1, Optional.empty());
+
+  /** Of which nobody said that they rest. */
+  public Keeping(
+      Optional<String> statedStage,
+      Optional<String> school,
+      Optional<LocalDate> arrivedOn,
+      List<FoodItem> alsoFed,
+      double ration,
+      Optional<OwnMenu> menu) {
+    this(statedStage, school, arrivedOn, alsoFed, ration, menu, Optional.empty(), false);
+  }
 
   /** Nobody feeds less than half of what a sheet says, or more than half again. */
   public static final double MIN_RATION = 0.5;
@@ -42,26 +57,31 @@ public record Keeping(
   }
 
   public Keeping at(Optional<String> stage) {
-    return new Keeping(stage, school, arrivedOn, alsoFed, ration, menu);
+    return new Keeping(stage, school, arrivedOn, alsoFed, ration, menu, rest, resting);
   }
 
   public Keeping by(Optional<String> schoolName) {
-    return new Keeping(statedStage, schoolName, arrivedOn, alsoFed, ration, menu);
+    return new Keeping(statedStage, schoolName, arrivedOn, alsoFed, ration, menu, rest, resting);
   }
 
   public Keeping arrived(LocalDate day) {
-    return new Keeping(statedStage, school, Optional.of(day), alsoFed, ration, menu);
+    return new Keeping(statedStage, school, Optional.of(day), alsoFed, ration, menu, rest, resting);
   }
 
   public Keeping alsoFed(List<FoodItem> foods) {
-    return new Keeping(statedStage, school, arrivedOn, foods, ration, menu);
+    return new Keeping(statedStage, school, arrivedOn, foods, ration, menu, rest, resting);
   }
 
   public Keeping ration(double share) {
-    return new Keeping(statedStage, school, arrivedOn, alsoFed, share, menu);
+    return new Keeping(statedStage, school, arrivedOn, alsoFed, share, menu, rest, resting);
   }
 
   public Keeping menu(OwnMenu own) {
-    return new Keeping(statedStage, school, arrivedOn, alsoFed, ration, Optional.of(own));
+    return new Keeping(
+        statedStage, school, arrivedOn, alsoFed, ration, Optional.of(own), rest, resting);
+  }
+
+  public Keeping resting(Optional<Resting> planned, boolean today) {
+    return new Keeping(statedStage, school, arrivedOn, alsoFed, ration, menu, planned, today);
   }
 }

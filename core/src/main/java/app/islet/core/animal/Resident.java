@@ -113,10 +113,22 @@ public record Resident(String name, CareSheet species, Heads heads, Size size, K
 
   /** What they are fed at their stage, in portions of their own ration. */
   public List<Food> foods() {
-    List<Food> foods = ownMenu().map(OwnMenu::foods).orElseGet(stage()::foods);
+    if (isResting()) {
+      return List.of();
+    }
+    List<Food> foods = ownMenu().map(OwnMenu::foods).orElseGet(this::sheetFoods);
     return keeping.ration() == 1
         ? foods
         : foods.stream().map(food -> food.times(keeping.ration())).toList();
+  }
+
+  private List<Food> sheetFoods() {
+    Stage stage = stage();
+    double end =
+        sheet().next(stage).map(Stage::fromLengthCm).orElse(sheet().growth().asymptoteCm());
+    return stage.foods().stream()
+        .flatMap(food -> food.at(bodyCm(), stage.fromLengthCm(), end).stream())
+        .toList();
   }
 
   /** What the keeper feeds them instead of what their sheet says, while they are in this stage. */
@@ -226,8 +238,36 @@ public record Resident(String name, CareSheet species, Heads heads, Size size, K
             .asOneOf(name, new Heads(1, males() - restMales, females() - restFemales), alsoFed()));
   }
 
-  /** The life stage: as stated, else by measured length, else the last. */
+  /** The life stage: as stated, else by measured length, else the last; at rest while it rests. */
   public Stage stage() {
+    return isResting() ? awakeStage().atRest() : awakeStage();
+  }
+
+  /** Whether it rests through winter or drought today. */
+  public boolean isResting() {
+    return keeping.resting();
+  }
+
+  /** The same animals, at rest from a day on. */
+  public Resident resting(Resting rest) {
+    return with(keeping.resting(Optional.of(rest), keeping.resting()));
+  }
+
+  /**
+   * The same animals on a day: at rest while a keeper said so, or while the cold makes them.
+   *
+   * @param cold whether the water or air under the sky lies below what they digest at
+   */
+  public Resident on(LocalDate day, boolean cold) {
+    boolean rests = keeping.rest().map(rest -> rest.holdsOn(day)).orElse(cold);
+    boolean can = awakeStage().needs().rest().isPresent();
+    return (rests && can) == keeping.resting()
+        ? this
+        : with(keeping.resting(keeping.rest(), rests && can));
+  }
+
+  /** The life stage as if it were awake. */
+  public Stage awakeStage() {
     return statedStage()
         .flatMap(sheet()::stage)
         .orElseGet(

@@ -24,6 +24,19 @@ public record SpaceNeeds(List<Cohort> cohorts) {
         .orElse(0);
   }
 
+  /** The least of it they must have, cm². */
+  public double leastFloorCm2() {
+    return space(mostFloor()).leastShare() * floorCm2();
+  }
+
+  /** The least water they must have, L; nothing where no sheet states any. */
+  public OptionalDouble leastWaterL() {
+    OptionalDouble all = waterL();
+    return all.isPresent()
+        ? OptionalDouble.of(space(mostWater()).leastShare() * all.getAsDouble())
+        : all;
+  }
+
   /** Water for all of them, L; nothing where no sheet states any. */
   public OptionalDouble waterL() {
     if (cohorts.stream().noneMatch(c -> statesWater(space(c)))) {

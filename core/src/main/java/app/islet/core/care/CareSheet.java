@@ -139,7 +139,9 @@ public record CareSheet(
     if (stage.hatch().isPresent()) {
       return Optional.of(row.get(0));
     }
-    int at = row.indexOf(stage) + 1;
+    // By its name: at rest it is the same stage, with other needs.
+    List<String> names = row.stream().map(Stage::id).toList();
+    int at = names.indexOf(stage.id()) + 1;
     return at > 0 && at < row.size() ? Optional.of(row.get(at)) : Optional.empty();
   }
 

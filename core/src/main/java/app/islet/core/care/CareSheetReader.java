@@ -14,6 +14,9 @@ import java.util.Set;
 
 /** Reads a care sheet from its YAML text. */
 public final class CareSheetReader {
+  /** Of what a hundred small animals share one piece of. */
+  private static final double MIN_PIECES = 0.01;
+
   /** Longest statement of what a number rests on, characters. */
   static final int MAX_BASIS = 300;
 
@@ -188,13 +191,20 @@ public final class CareSheetReader {
         portion(f),
         f.number("proteinPercent", 0, 100, "%"),
         turn(f),
+        f.optionalGroup("byLength", CareSheetReader::byLength),
         f.optionalText("note", 200).orElse(""),
         basis(f));
   }
 
+  private static Food.ByLength byLength(Fields f) {
+    return new Food.ByLength(
+        f.optionalNumber("fromCm", 0, 300, "cm").orElse(0),
+        f.optionalNumber("piecesAtEnd", MIN_PIECES, 10_000, "pieces"));
+  }
+
   private static Portion portion(Fields f) {
     return new Portion(
-        f.optionalNumber("pieces", 0.1, 10_000, "pieces"),
+        f.optionalNumber("pieces", MIN_PIECES, 10_000, "pieces"),
         f.optionalNumber("bodyMassPercent", 0.01, 100, "%"),
         f.optionalText("unit", 80).orElse("piece"),
         f.optionalNumber("gramsPerPiece", 0, 1000, "g"));

@@ -121,13 +121,17 @@ public record Needs(
   public record Daylight(Range hours, boolean dim, Evidence basis) {}
 
   /**
-   * The cool, short days of winter a species needs.
+   * The cool, short days of winter a species rests through.
    *
    * @param weeks how long it rests
    * @param coolC of water or air meanwhile, °C
    * @param hours of light a day meanwhile
+   * @param checkDays days between two looks at it meanwhile
+   * @param needed whether it must rest to stay well or to breed; else it may, and does under the
+   *     sky
    */
-  public record Rest(Range weeks, Range coolC, double hours, Evidence basis) {}
+  public record Rest(
+      Range weeks, Range coolC, double hours, int checkDays, boolean needed, Evidence basis) {}
 
   /**
    * Bowls or pools beside the main water.
@@ -172,13 +176,14 @@ public record Needs(
 
   /**
    * Floor and water that are recommended for the first animals and each further one. The least is
-   * {@link #LEAST} of it.
+   * {@link #leastShare} of it.
    *
    * @param animals how many the first floor and water are for
    * @param airHeightCm height of the air over ground or water that it climbs in
    * @param waterLPerCm water for each cm of body length, where keepers count so
    * @param ahead for how long growth is counted in before it is bought
    * @param heightCounts whether height adds room for it, by the school followed
+   * @param leastShare what it must have, as a share of what is recommended
    */
   public record Space(
       double floorCm2,
@@ -190,9 +195,10 @@ public record Needs(
       OptionalDouble airHeightCm,
       Ahead ahead,
       boolean heightCounts,
+      double leastShare,
       Evidence basis) {
-    /** What it must have, as a share of what is recommended; common practice, no source. */
-    public static final double LEAST = 0.6;
+    /** Where a sheet says nothing else of what it must have; common practice, no source. */
+    static final double USUAL_LEAST = 0.6;
 
     /** Of what is recommended; nobody sees or measures a smaller difference. */
     private static final double UNSEEN = 0.005;

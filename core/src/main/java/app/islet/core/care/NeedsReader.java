@@ -84,6 +84,8 @@ final class NeedsReader {
         x.range("weeks", 1, 30, "weeks"),
         x.range("coolC", 0, 20, "°C"),
         x.number("hours", 0, 14, "h"),
+        x.whole("checkDays", 1, 60, "days", 7),
+        x.flag("needed", true),
         CareSheetReader.basis(x));
   }
 
@@ -197,6 +199,7 @@ final class NeedsReader {
             "ahead",
             a -> new Needs.Ahead(a.whole("months", 0, 60, "months"), CareSheetReader.basis(a))),
         f.flag("heightCounts", false),
+        f.optionalNumber("leastPercent", 10, 100, "%").orElse(100 * Needs.Space.USUAL_LEAST) / 100,
         CareSheetReader.basis(f));
   }
 

@@ -34,18 +34,34 @@ public record Portion(
         : OptionalDouble.empty();
   }
 
-  /** That share of it; pieces in halves, and one half at least. */
+  /**
+   * That share of it; pieces in halves, and one half at least. Of what several animals share one
+   * piece of, that share of the piece.
+   */
   public Portion times(double share) {
+    boolean shared = pieces.isPresent() && pieces.getAsDouble() < MIN_PIECE;
     OptionalDouble fewer =
         pieces.isPresent()
             ? OptionalDouble.of(
-                Math.max(
-                    MIN_PIECE, Math.round(pieces.getAsDouble() * share / MIN_PIECE) * MIN_PIECE))
+                shared
+                    ? pieces.getAsDouble() * share
+                    : Math.max(MIN_PIECE, rounded(pieces.getAsDouble() * share, MIN_PIECE)))
             : pieces;
     OptionalDouble less =
         bodyMassPercent.isPresent()
             ? OptionalDouble.of(bodyMassPercent.getAsDouble() * share)
             : bodyMassPercent;
     return new Portion(fewer, less, unit, gramsPerPiece);
+  }
+
+  /** So many pieces of it, as a person can count them. */
+  Portion ofPieces(double each) {
+    double step = each >= 100 ? 10 : each >= 10 ? 5 : MIN_PIECE;
+    double counted = Math.max(Math.min(each, MIN_PIECE), rounded(each, step));
+    return new Portion(OptionalDouble.of(counted), bodyMassPercent, unit, gramsPerPiece);
+  }
+
+  private static double rounded(double pieces, double step) {
+    return Math.round(pieces / step) * step;
   }
 }

@@ -67,6 +67,11 @@ public record Stage(
     return CHANGING.contains(id);
   }
 
+  /** The same while the animal rests through winter or drought; as it is where it never does. */
+  public Stage atRest() {
+    return needs.rest().map(rest -> AtRest.of(this, rest)).orElse(this);
+  }
+
   public double fromLengthCm() {
     return recognised.fromLengthCm();
   }

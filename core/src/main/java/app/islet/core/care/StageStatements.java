@@ -61,8 +61,8 @@ final class StageStatements {
         Quantity.cm2(space.floorCm2()),
         first(space),
         Quantity.cm2(space.furtherFloorCm2()),
-        Quantity.cm2(Needs.Space.LEAST * space.floorCm2()),
-        Quantity.cm2(Needs.Space.LEAST * space.furtherFloorCm2()));
+        Quantity.cm2(space.leastShare() * space.floorCm2()),
+        Quantity.cm2(space.leastShare() * space.furtherFloorCm2()));
     space
         .waterL()
         .ifPresent(
@@ -74,8 +74,8 @@ final class StageStatements {
                     Quantity.litres(l),
                     first(space),
                     Quantity.litres(space.furtherWaterL().orElse(l)),
-                    Quantity.litres(Needs.Space.LEAST * l),
-                    Quantity.litres(Needs.Space.LEAST * space.furtherWaterL().orElse(l))));
+                    Quantity.litres(space.leastShare() * l),
+                    Quantity.litres(space.leastShare() * space.furtherWaterL().orElse(l))));
     space
         .waterLPerCm()
         .ifPresent(
@@ -208,11 +208,14 @@ final class StageStatements {
                 to.say(
                     "Winter rest",
                     r.basis(),
-                    "{} to {} weeks at {}, {} of light a day",
+                    r.needed()
+                        ? "{} to {} weeks at {}, {} of light a day; looked at every {}"
+                        : "may rest, and does under the sky: {} to {} weeks at {}, {} of light a day; looked at every {}",
                     Quantity.count(r.weeks().min()),
                     Quantity.count(r.weeks().max()),
                     Phrase.range(r.coolC(), Dimension.TEMPERATURE),
-                    Quantity.hours(r.hours())));
+                    Quantity.hours(r.hours()),
+                    Quantity.days(r.checkDays())));
   }
 
   private void addBody(Needs n) {
@@ -261,6 +264,33 @@ final class StageStatements {
     return climbs.isEmpty() ? "nothing: it does not leave the water" : climbs;
   }
 
+  private static Phrase portion(Food food) {
+    if (food.portion().pieces().isEmpty()) {
+      return Phrase.of(
+          "{} % of its mass",
+          new Quantity(Dimension.RATIO, food.portion().bodyMassPercent().orElseThrow()));
+    }
+    double each = food.portion().pieces().getAsDouble();
+    Phrase pieces =
+        each < 0.5
+            ? Phrase.of("for {} animals one", Quantity.count(Math.round(1 / each)))
+            : Phrase.of("{}", Quantity.count(each));
+    return food.byLength()
+        .map(
+            grows ->
+                Phrase.of(
+                    "{}{}{}",
+                    grows.fromCm() > 0
+                        ? Phrase.of("from {} on ", Quantity.cm(grows.fromCm()))
+                        : Phrase.of(""),
+                    pieces,
+                    grows.piecesAtEnd().isPresent()
+                        ? Phrase.of(
+                            ", at the end {}", Quantity.count(grows.piecesAtEnd().getAsDouble()))
+                        : Phrase.of("")))
+        .orElse(pieces);
+  }
+
   private void addKeeping(Stage stage) {
     for (Food food : stage.foods()) {
       to.say(
@@ -268,11 +298,7 @@ final class StageStatements {
           food.basis(),
           "{}: {} {}, {}{}",
           food.name(),
-          food.portion().pieces().isPresent()
-              ? Quantity.count(food.portion().pieces().getAsDouble())
-              : Phrase.of(
-                  "{} % of its mass",
-                  new Quantity(Dimension.RATIO, food.portion().bodyMassPercent().orElseThrow())),
+          portion(food),
           food.portion().unit(),
           food.turn().words(),
           food.note().isEmpty() ? "" : ". " + food.note());

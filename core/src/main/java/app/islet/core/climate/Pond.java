@@ -58,4 +58,11 @@ public record Pond(Site site, double depthCm) {
   private double winterAirC() {
     return (site.winterDayC() + site.winterNightC()) / 2;
   }
+
+  /** The mean of the air under the sky about that day, °C. */
+  public static double airC(Site site, LocalDate day) {
+    double winter = (site.winterDayC() + site.winterNightC()) / 2;
+    double summer = (site.summerDayC() + site.summerNightC()) / 2;
+    return winter + RoomCourse.of(site).summerShare(day.getDayOfYear()) * (summer - winter);
+  }
 }

@@ -38,7 +38,7 @@ public final class RoomCourse {
   }
 
   /** How much of summer a day of the year is, 0 to 1. */
-  double summerShare(int dayOfYear) {
+  public double summerShare(int dayOfYear) {
     double south = site.latitude().orElse(0) < 0 ? DAYS_A_YEAR / 2 : 0;
     double angle = 2 * Math.PI * (dayOfYear - WARMEST_DAY - south) / DAYS_A_YEAR;
     return (1 + Math.cos(angle)) / 2;

@@ -3,6 +3,7 @@ package app.islet.core.document;
 import app.islet.core.animal.Heads;
 import app.islet.core.animal.Keeping;
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.Resting;
 import app.islet.core.animal.Size;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
@@ -121,6 +122,7 @@ public final class DocumentReader {
               .formatted(school.get(), species, String.join(", ", sheet.get().schoolNames())));
     }
     Optional<LocalDate> arrivedOn = f.optionalDate("arrivedOn");
+    Optional<Resting> rest = f.optionalGroup("rest", DocumentReader::rest);
     List<FoodItem> alsoFed =
         f.texts("alsoFed", 40).stream().flatMap(id -> food(f, id).stream()).toList();
     double ration =
@@ -135,6 +137,18 @@ public final class DocumentReader {
         sheet.get(),
         new Heads(count, males, females),
         Size.of(length, mass).downTo(smallest),
-        new Keeping(stage, school, arrivedOn, alsoFed, ration, Optional.empty()));
+        new Keeping(stage, school, arrivedOn, alsoFed, ration, Optional.empty())
+            .resting(rest, false));
+  }
+
+  private static Resting rest(Fields f) {
+    LocalDate from =
+        f.optionalDate("from")
+            .orElseThrow(() -> new IllegalArgumentException("a rest begins on a day: \"from\""));
+    Optional<LocalDate> until = f.optionalDate("until");
+    if (until.filter(day -> day.isBefore(from)).isPresent()) {
+      f.problem("until", "the rest ends on %s, before it begins".formatted(until.get()));
+    }
+    return new Resting(from, until.filter(day -> !day.isBefore(from)));
   }
 }

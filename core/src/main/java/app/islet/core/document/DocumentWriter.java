@@ -1,6 +1,7 @@
 package app.islet.core.document;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.animal.Resting;
 import app.islet.core.care.FoodItem;
 import app.islet.core.field.RecordFormat;
 import java.util.LinkedHashMap;
@@ -52,12 +53,19 @@ public final class DocumentWriter {
     r.smallestCm().ifPresent(cm -> map.put("smallestCm", RecordFormat.number(cm)));
     r.massG().ifPresent(g -> map.put("massG", RecordFormat.number(g)));
     r.arrivedOn().ifPresent(day -> map.put("arrivedOn", day.toString()));
+    r.keeping().rest().ifPresent(rest -> map.put("rest", rest(rest)));
     if (!r.alsoFed().isEmpty()) {
       map.put("alsoFed", r.alsoFed().stream().map(FoodItem::id).toList());
     }
     if (r.keeping().ration() != 1) {
       map.put("rationPercent", RecordFormat.number(100 * r.keeping().ration()));
     }
+    return map;
+  }
+
+  private static Map<String, Object> rest(Resting rest) {
+    Map<String, Object> map = group("from", rest.from().toString());
+    rest.until().ifPresent(day -> map.put("until", day.toString()));
     return map;
   }
 

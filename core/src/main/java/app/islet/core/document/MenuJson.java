@@ -55,7 +55,7 @@ public final class MenuJson {
     return new Food(
         f.text("name", LONGEST_NAME),
         new Portion(
-            f.optionalNumber("pieces", 0.1, 10_000, "pieces"),
+            f.optionalNumber("pieces", 0.01, 10_000, "pieces"),
             f.optionalNumber("bodyMassPercent", 0.01, 100, "%"),
             f.text("unit", LONGEST_NAME),
             f.optionalNumber("gramsPerPiece", 0, 1000, "g")),

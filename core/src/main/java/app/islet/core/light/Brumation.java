@@ -51,6 +51,7 @@ public record Brumation(
     return r.stage()
         .needs()
         .rest()
+        .filter(Needs.Rest::needed)
         .map(
             rest -> {
               LocalDate from = LocalDate.of(today.getYear() - 1, south ? SOUTH : NORTH, 1);

@@ -1,10 +1,12 @@
 package app.islet.core.livestock;
 
+import app.islet.core.animal.Resting;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.CareSheet;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 
@@ -42,6 +44,10 @@ public record LifeEvent(LocalDate day, Kind kind, OptionalDouble amount, String 
     BASKING("", Proof.SEEN),
     /** Width of the belly in per cent of that of the head. */
     BELLY("% of the head", Proof.SEEN),
+    /** Laid down, or found, to rest through winter or drought. */
+    RESTS("", Proof.SEEN),
+    /** Woken, or awake by itself. */
+    WOKE("", Proof.SEEN),
     /** Scutes piled up, or rings between them raised. */
     RAISED("", Proof.SEEN),
     /** Seen in its next stage, which the note names. */
@@ -79,8 +85,31 @@ public record LifeEvent(LocalDate day, Kind kind, OptionalDouble amount, String 
       if (sheet.stages().stream().allMatch(stage -> stage.needs().basking().isEmpty())) {
         some.remove(BASKING);
       }
+      if (sheet.stages().stream().allMatch(stage -> stage.needs().rest().isEmpty())) {
+        some.removeAll(EnumSet.of(RESTS, WOKE));
+      }
       return List.copyOf(some);
     }
+  }
+
+  /**
+   * The rest they tell of, the last one.
+   *
+   * @param events the oldest first
+   */
+  public static Optional<Resting> lastRest(List<LifeEvent> events) {
+    return events.stream()
+        .filter(e -> e.kind() == Kind.RESTS)
+        .map(LifeEvent::day)
+        .reduce((earlier, later) -> later)
+        .map(
+            from ->
+                new Resting(
+                    from,
+                    events.stream()
+                        .filter(e -> e.kind() == Kind.WOKE && !e.day().isBefore(from))
+                        .map(LifeEvent::day)
+                        .findFirst()));
   }
 
   /** What it says of whether the animal is there. */

@@ -231,11 +231,18 @@ public final class DayList {
         .orElse(firstDue(task, start));
   }
 
-  /** Meals and cleaning begin at once; a tube or a filter that is new waits its first interval. */
+  /**
+   * Meals and cleaning begin at once; a tube or a filter that is new waits its first interval. Salt
+   * water is mixed the day before it is used.
+   */
   private static LocalDate firstDue(Task task, LocalDate start) {
+    if (task.kind() == TaskKind.MIX) {
+      return start.plusDays(task.recurrence().everyDays() - 1L);
+    }
     boolean atOnce =
         task.kind() == TaskKind.FEED
             || task.kind() == TaskKind.SPOT_CLEAN
+            || task.kind() == TaskKind.MIST
             || task.kind() == TaskKind.TEST
             || task.kind() == TaskKind.MEASURE;
     return atOnce ? start : start.plusDays(task.recurrence().everyDays());

@@ -29,6 +29,9 @@ public record HelperSheet(
           TaskKind.FEED,
           TaskKind.SUPPLEMENT,
           TaskKind.SPOT_CLEAN,
+          TaskKind.MIST,
+          TaskKind.REFILL,
+          TaskKind.MIX,
           TaskKind.TEST,
           TaskKind.WATER_CHANGE);
 

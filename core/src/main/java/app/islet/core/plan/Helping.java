@@ -16,6 +16,9 @@ import app.islet.core.quantity.Quantity;
 public record Helping(String who, String food, Portion portion, int count, double bodyG) {
   private static final double MIN_G = 0.1;
 
+  /** Nobody deals out less of a piece to each. */
+  private static final double MIN_PIECE = 0.5;
+
   static Helping of(Resident r, Food food) {
     return new Helping(r.name(), food.name(), food.portion(), r.count(), r.bodyG());
   }
@@ -41,6 +44,9 @@ public record Helping(String who, String food, Portion portion, int count, doubl
   }
 
   private Phrase pieces(double each) {
+    if (each < MIN_PIECE) {
+      return shared(each * count);
+    }
     return count == 1
         ? Phrase.of("{} {}", Quantity.count(each), portion.unit())
         : Phrase.of(
@@ -48,6 +54,14 @@ public record Helping(String who, String food, Portion portion, int count, doubl
             Quantity.count(each),
             portion.unit(),
             Quantity.count(each * count));
+  }
+
+  /** One piece is for several of them: said for all, in halves, as a hand can break it. */
+  private Phrase shared(double all) {
+    double halves = Math.round(all / MIN_PIECE) * MIN_PIECE;
+    return halves < MIN_PIECE
+        ? Phrase.of("a crumb of one {}", portion.unit())
+        : Phrase.of("{} {} for all {} together", Quantity.count(halves), portion.unit(), count);
   }
 
   /**

@@ -46,7 +46,9 @@ final class Overdue {
       case CHECK -> Optional.of(Phrase.of("What is worn fails when nobody looks."));
       case TOP_UP ->
           Optional.of(Phrase.of("The level sinks: salt and waste gather in what is left."));
-      case FEED, SUPPLEMENT, BATHE, CORRECT -> Optional.empty();
+      case MIST -> Optional.of(Phrase.of("Dry air dries out skin and gills."));
+      case REFILL -> Optional.of(Phrase.of("Standing water grows a film, and it drinks from it."));
+      case FEED, MIX, SUPPLEMENT, BATHE, CORRECT -> Optional.empty();
     };
   }
 

@@ -49,33 +49,16 @@ public final class Planner {
 
   private static void addUpkeep(HusbandryState s, List<Task> tasks) {
     Evidence basis = s.residents().get(0).stage().maintenance().basis();
-    tasks.add(
-        new Task(
-            "spot-clean",
-            TaskKind.SPOT_CLEAN,
-            Phrase.of("Spot clean"),
-            Phrase.of("droppings, leftovers, shed skin"),
-            Phrase.of("Take out what was not eaten."),
-            Recurrence.every(shortest(s, MaintenanceSchedule::spotCleanDays)),
-            3,
-            basis));
+    tasks.addAll(LookingTasks.of(s, basis));
     if (s.geometry().hasWater()) {
       WaterTasks.add(s, tasks, basis);
     }
+    HumidityTask.of(s).ifPresent(tasks::add);
+    tasks.addAll(DishTasks.of(s));
     if (s.enclosure().has(Equipment.UvbLamp.class)) {
       shortestTube(s).ifPresent(tube -> tasks.add(newTube(s, tube)));
     }
     tasks.addAll(EquipmentChecks.of(s));
-    tasks.add(
-        new Task(
-            "measure",
-            TaskKind.MEASURE,
-            Phrase.of("Measure and weigh"),
-            Phrase.of("each animal"),
-            Phrase.of("Not while it moults. The stage and the portions follow the measurement."),
-            Recurrence.every(growing(s) ? 14 : 60),
-            5,
-            Evidence.PRACTICE));
   }
 
   private static Task newTube(HusbandryState s, Needs.Tube tube) {
@@ -106,11 +89,6 @@ public final class Planner {
         .filter(d -> d > 0)
         .min(Comparator.naturalOrder())
         .orElse(Integer.MAX_VALUE);
-  }
-
-  private static boolean growing(HusbandryState s) {
-    return s.residents().stream()
-        .anyMatch(r -> r.bodyCm() < 0.9 * r.sheet().body().adultLengthCm());
   }
 
   private static Optional<LocalDate> tubeFitted(HusbandryState s) {

@@ -66,16 +66,20 @@ final class Reasons {
             Quantity.cm2(design.vessel().footprintCm2()),
             who,
             Quantity.cm2(needs(most).floorCm2()),
-            Quantity.cm2(Needs.Space.LEAST * needs(most).floorCm2())));
-    double litres =
-        course.points().stream().mapToDouble(p -> needs(p).waterL().orElse(0)).max().orElse(0);
+            Quantity.cm2(needs(most).leastFloorCm2())));
+    SpaceNeeds wettest =
+        course.points().stream()
+            .map(Reasons::needs)
+            .max(Comparator.comparingDouble(n -> n.waterL().orElse(0)))
+            .orElseThrow();
+    double litres = wettest.waterL().orElse(0);
     if (litres > 0 && state.geometry().hasWater()) {
       why.add(
           Phrase.of(
               "Water: {}; {} is recommended when they need most, at least {}.",
               Quantity.litres(state.geometry().waterL()),
               Quantity.litres(litres),
-              Quantity.litres(Needs.Space.LEAST * litres)));
+              Quantity.litres(wettest.leastWaterL().orElse(0))));
     }
   }
 

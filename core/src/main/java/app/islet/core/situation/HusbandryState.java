@@ -6,6 +6,7 @@ import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Body;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
+import app.islet.core.climate.RoomCourse;
 import app.islet.core.climate.Spot;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Furnishing;
@@ -18,8 +19,10 @@ import app.islet.core.geometry.Reachability;
 import app.islet.core.geometry.SwimmingSpace;
 import app.islet.core.light.UvField;
 import app.islet.core.light.UvPlace;
+import app.islet.core.quantity.Range;
 import app.islet.core.water.WaterRecord;
 import app.islet.core.water.WaterState;
+import app.islet.core.water.Waters;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -47,13 +50,9 @@ public record HusbandryState(
   public static HusbandryState of(
       Enclosure enclosure, List<Resident> residents, LocalDate date, WaterRecord waterRecord) {
     Geometry geometry = Geometry.of(enclosure);
+    List<Resident> today = ColdRest.on(enclosure, waterRecord, residents, date);
     return new HusbandryState(
-        enclosure,
-        residents,
-        date,
-        geometry,
-        Climate.of(enclosure, geometry, residents),
-        waterRecord);
+        enclosure, today, date, geometry, Climate.of(enclosure, geometry, today), waterRecord);
   }
 
   /** The residents as they are judged: together where they are alike. */
@@ -73,6 +72,11 @@ public record HusbandryState(
     return residents.stream().mapToInt(Resident::count).sum();
   }
 
+  /** The water and the dishes, each by itself. */
+  public Waters waters() {
+    return Waters.of(enclosure, geometry, waterRecord);
+  }
+
   /** The water, ready to be asked. */
   public WaterState waterState() {
     return WaterState.of(enclosure, geometry, climate, residents, waterRecord);
@@ -90,7 +94,30 @@ public record HusbandryState(
 
   /** The same with other residents on another day. */
   public HusbandryState with(List<Resident> others, LocalDate day) {
-    return new HusbandryState(enclosure, others, day, geometry, climate.of(others), waterRecord);
+    List<Resident> then = ColdRest.on(enclosure, waterRecord, others, day);
+    return new HusbandryState(enclosure, then, day, geometry, climate.of(then), waterRecord);
+  }
+
+  /**
+   * The water it lives in, from the coldest room hour to the warmest, °C; of one that rests, at
+   * this time of year alone.
+   */
+  public Optional<Range> waterC(Resident r) {
+    return climate.water().map(water -> livedC(r, water.winterC(), water.summerC()));
+  }
+
+  /** The same of the air over its land. */
+  public Optional<Range> airC(Resident r) {
+    return climate.air().map(air -> livedC(r, air.winterC(), air.summerC()));
+  }
+
+  private Range livedC(Resident r, double winterC, double summerC) {
+    if (!r.isResting()) {
+      return new Range(winterC, Math.max(winterC, summerC));
+    }
+    double summer = RoomCourse.of(enclosure.site()).summerShare(date.getDayOfYear());
+    double nowC = winterC + summer * (summerC - winterC);
+    return new Range(nowC, nowC);
   }
 
   /** Where an animal of these gets to, in an enclosure that is drawn with its parts. */

@@ -2,6 +2,7 @@ package app.islet.core.water;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.enclosure.Equipment;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -36,6 +37,14 @@ public record ChangePlan(
   /** More at once upsets water and animal alike; common practice, no source. */
   public static final double LARGEST_PERCENT = 50;
 
+  /** In less water one meal decides, and no model, L; common practice, no source. */
+  static final double BOWL_L = 5;
+
+  /** A bowl without a filter is new after so many days at most; common practice, no source. */
+  private static final int BOWL_DAYS = 3;
+
+  private static final double ALL_PERCENT = 100;
+
   /** Change of the tank's temperature that skin and gills stand at once, K; common practice. */
   private static final double SENSITIVE_K = 1;
 
@@ -43,7 +52,8 @@ public record ChangePlan(
 
   /**
    * Nothing where nobody lives here, or whose school states no changes. In a holding tub without a
-   * filter all of it each day, whatever the school.
+   * filter all of it each day, in a bowl without one all of it every few days, whatever the school;
+   * eggs are let alone.
    *
    * @param tapNitrate mg/L as nitrogen
    */
@@ -57,9 +67,11 @@ public record ChangePlan(
       return Optional.empty();
     }
     boolean daily = enclosure.isChangedDaily();
+    boolean eggs = residents.stream().allMatch(r -> r.stage().hatch().isPresent());
+    boolean bowl = isBowl(enclosure, waterL) && !eggs;
     double percent =
-        daily
-            ? 100
+        daily || bowl
+            ? ALL_PERCENT
             : residents.stream()
                 .mapToDouble(r -> r.stage().maintenance().changePercent())
                 .max()
@@ -70,6 +82,7 @@ public record ChangePlan(
             : residents.stream()
                 .mapToInt(r -> r.stage().maintenance().changeDays())
                 .filter(d -> d > 0)
+                .map(d -> bowl ? Math.min(d, BOWL_DAYS) : d)
                 .min()
                 .orElse(0);
     if (percent <= 0 || days == 0) {
@@ -100,6 +113,10 @@ public record ChangePlan(
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(room * percent / 100 / rise),
             (sensitive ? SENSITIVE_K : HARDY_K) / (percent / 100)));
+  }
+
+  static boolean isBowl(Enclosure enclosure, double waterL) {
+    return waterL > 0 && waterL < BOWL_L && !enclosure.has(Equipment.Filter.class);
   }
 
   /** Whether somebody lives here by skin or gills. */

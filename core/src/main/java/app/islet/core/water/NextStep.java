@@ -1,6 +1,7 @@
 package app.islet.core.water;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.Recurrence;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
@@ -38,6 +39,14 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
   }
 
   public static NextStep of(WaterState waterState, LocalDate today) {
+    if (!waterState.geometry().hasWater()) {
+      return new NextStep(
+          false,
+          Phrase.of(
+              "The vessel holds no water of its own: dishes are rinsed and refilled on their days."),
+          List.of(),
+          today);
+    }
     FilterCycle filterCycle = waterState.filterCycle(today);
     Optional<Toxicity> poison =
         waterState.residents().isEmpty() ? Optional.empty() : Toxicity.of(waterState, today);
@@ -61,6 +70,7 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
         .or(() -> plan.flatMap(p -> change(waterState, p, today)))
         .ifPresent(all::add);
     ph(waterState).ifPresent(all::add);
+    plan.filter(p -> waterState.isBowl()).map(NextStep::bowl).ifPresent(all::add);
     if (all.isEmpty()) {
       all.add(
           Phrase.of(
@@ -98,6 +108,13 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
         .orElse(", conditioner by its label for these litres only");
   }
 
+  private static Phrase bowl(ChangePlan plan) {
+    return Phrase.of(
+        "A bowl has no filter cycle: {} of it new {}, as warm as before.",
+        Quantity.percent(plan.percent()),
+        Recurrence.every(plan.everyDays()).words());
+  }
+
   /** Salt that has wandered from what they need, by a test. */
   private static Optional<Phrase> salt(WaterState waterState) {
     List<SaltSteps> steps = waterState.saltWay();
@@ -122,7 +139,7 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
 
   private static Optional<Phrase> starting(WaterState waterState, FilterCycle filterCycle) {
     boolean filtered =
-        waterState.residents().isEmpty()
+        waterState.residents().isEmpty() && !waterState.isBowl()
             || waterState.residents().stream()
                 .map(Resident::stage)
                 .anyMatch(stage -> stage.needs().filtration().isPresent());

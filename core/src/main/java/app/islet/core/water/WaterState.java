@@ -38,9 +38,6 @@ public record WaterState(
   /** How far the pH is moved in a day; common practice, no source. */
   public static final double MAX_PH_A_DAY = 0.2;
 
-  /** In less water one meal decides, and no model. */
-  private static final double MIN_FORECAST_L = 5;
-
   private static final double COLDEST_C = -1.8;
   private static final double WARMEST_C = 40;
   private static final double USUAL_CARBONATE_DH = 5;
@@ -80,6 +77,14 @@ public record WaterState(
   /** The newest test, else what the design says. */
   public double salinityPpt() {
     return record.newest(Parameter.SALINITY).orElse(enclosure.water().salinityPpt());
+  }
+
+  /**
+   * Whether it is no more than a bowl: one meal decides there, and no model of filter, nitrate or
+   * oxygen. It is poured out whole.
+   */
+  public boolean isBowl() {
+    return ChangePlan.isBowl(enclosure, geometry.waterL());
   }
 
   /** The newest test, else the middle of the year by the climate; as far as water is told of. */
@@ -251,7 +256,7 @@ public record WaterState(
    * cannot.
    */
   public boolean canForecast() {
-    return geometry.waterL() >= MIN_FORECAST_L && biofilter().mediaM2() > 0;
+    return geometry.waterL() >= ChangePlan.BOWL_L && biofilter().mediaM2() > 0;
   }
 
   /** How it goes on from here. */

@@ -39,7 +39,8 @@ public final class AirTooCold implements ResidentRule {
     }
     Needs.Temperature t = need.get();
     Climate.AirClimate air = s.climate().air().get();
-    Optional<Severity> severity = OffTemperature.tooCold(t, air.winterC());
+    double coldC = s.airC(r).orElseThrow().min();
+    Optional<Severity> severity = OffTemperature.tooCold(t, coldC);
     if (severity.isEmpty()) {
       return Optional.empty();
     }
@@ -54,13 +55,15 @@ public final class AirTooCold implements ResidentRule {
                 outdoors
                     ? "Air of {} on winter nights; {} should have {}."
                     : "Air of about {} in the coldest room hour; {} should have {}.",
-                Quantity.celsius(air.winterC()),
+                Quantity.celsius(coldC),
                 r.words(),
                 Phrase.range(t.idealC(), Dimension.TEMPERATURE))
             .why(WHY.of(r));
+    boolean heated = r.stage().needs().heater() != Needs.Heater.NEVER;
     return Optional.of(
-        (outdoors
-                ? found.remedy("Bring it in for the cold months.")
+        (outdoors || !heated
+                ? found.remedy(
+                    outdoors ? "Bring it in for the cold months." : "Move it to a warmer place.")
                 : found.remedy(
                     new Change("/equipment/heat-mat/powerW", size),
                     "A heat mat of {} on the back or side, with a thermostat, never under deep ground.",

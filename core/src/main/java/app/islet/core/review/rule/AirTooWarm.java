@@ -29,10 +29,14 @@ public final class AirTooWarm implements ResidentRule {
       return Optional.empty();
     }
     Needs.Temperature t = need.get();
-    double summer = s.climate().air().get().summerC();
+    double summer = s.airC(r).orElseThrow().max();
     Optional<Severity> severity = OffTemperature.tooWarm(t, summer);
     if (severity.isEmpty()) {
       return Optional.empty();
+    }
+    if (r.isResting()) {
+      return Optional.of(
+          TooWarmToRest.finding(finding(severity.get(), Step.CLIMATE), r, t, summer));
     }
     return Optional.of(
         finding(severity.get(), Step.SITE)

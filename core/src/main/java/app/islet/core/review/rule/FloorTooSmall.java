@@ -32,7 +32,7 @@ public final class FloorTooSmall implements Rule {
     if (Needs.Space.isEnough(floor, need)) {
       return Stream.empty();
     }
-    double least = Needs.Space.LEAST * need;
+    double least = needs.leastFloorCm2();
     double length = Math.ceil(need / s.enclosure().vessel().widthCm());
     return Stream.of(
         finding(floor < least ? Severity.WRONG : Severity.WATCH, Step.BUILD)

@@ -30,6 +30,9 @@ public final class OxygenShort implements ResidentRule {
       return Optional.empty();
     }
     WaterState waterState = s.waterState();
+    if (waterState.isBowl()) {
+      return Optional.empty();
+    }
     OxygenBalance oxygen = waterState.oxygen(waterState.isStirred());
     double full = oxygen.fullMgPerL();
     double held = oxygen.settlesMgPerL();

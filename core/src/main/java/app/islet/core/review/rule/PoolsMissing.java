@@ -3,7 +3,6 @@ package app.islet.core.review.rule;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Evidence;
 import app.islet.core.care.Needs;
-import app.islet.core.enclosure.Dish;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
@@ -13,6 +12,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.water.OneWater;
 import com.google.auto.service.AutoService;
 import java.util.List;
 import java.util.Optional;
@@ -31,11 +31,6 @@ public final class PoolsMissing implements ResidentRule {
   public String id() {
     return "pools-missing";
   }
-
-  /** Water below this counts as fresh, above the other as salt, g/kg; common practice. */
-  private static final double FRESH_PPT = 1;
-
-  private static final double SALT_PPT = 20;
 
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
@@ -77,16 +72,8 @@ public final class PoolsMissing implements ResidentRule {
   /** By the best of the main water and the dishes; nothing where one of them will do. */
   private static Optional<Severity> missing(
       HusbandryState s, Resident r, Needs.Pools pools, boolean salt) {
-    Stream<Dish> main =
-        s.geometry().hasWater()
-            ? Stream.of(
-                new Dish(
-                    s.enclosure().water().depthCm(), s.enclosure().water().salinityPpt(), true))
-            : Stream.empty();
     List<Optional<Severity>> grades =
-        Stream.concat(main, s.enclosure().furnishings().dishes().stream())
-            .map(dish -> grade(dish, r, pools, salt))
-            .toList();
+        s.waters().all().stream().map(water -> grade(water, r, pools, salt)).toList();
     return grades.stream().anyMatch(Optional::isEmpty)
         ? Optional.empty()
         : Optional.of(
@@ -97,22 +84,24 @@ public final class PoolsMissing implements ResidentRule {
   }
 
   /** How far one water is from what it should be, in what it is farthest off. */
-  private static Optional<Severity> grade(Dish dish, Resident r, Needs.Pools pools, boolean salt) {
+  private static Optional<Severity> grade(
+      OneWater water, Resident r, Needs.Pools pools, boolean salt) {
     double body = r.bodyCm() * r.widthCm();
-    double ppt = dish.salinityPpt();
+    double ppt = water.salinityPpt();
     return Stream.of(
             Margin.below(
-                dish.depthCm(), pools.depthCm(), Dimension.LENGTH, pools.basis(), Severity.WRONG),
+                water.depthCm(), pools.depthCm(), Dimension.LENGTH, pools.basis(), Severity.WRONG),
             Margin.below(
-                dish.areaCm2().orElse(body),
+                water.areaCm2().orElse(body),
                 body,
                 Dimension.AREA,
                 r.sheet().body().basis(),
                 Severity.WRONG),
             salt
-                ? Margin.below(ppt, SALT_PPT, Dimension.SALINITY, Evidence.PRACTICE, Severity.WRONG)
+                ? Margin.below(
+                    ppt, OneWater.SALT_PPT, Dimension.SALINITY, Evidence.PRACTICE, Severity.WRONG)
                 : Margin.above(
-                    ppt, FRESH_PPT, Dimension.SALINITY, Evidence.PRACTICE, Severity.WRONG))
+                    ppt, OneWater.FRESH_PPT, Dimension.SALINITY, Evidence.PRACTICE, Severity.WRONG))
         .flatMap(Optional::stream)
         .reduce(Margin::graver);
   }

@@ -39,7 +39,8 @@ public final class TooColdInWinter implements ResidentRule {
       return underTheSky(s, r, t);
     }
     Climate.WaterClimate water = s.climate().water().get();
-    Optional<Severity> severity = OffTemperature.tooCold(t, water.winterC());
+    double coldC = s.waterC(r).orElseThrow().min();
+    Optional<Severity> severity = OffTemperature.tooCold(t, coldC);
     if (severity.isEmpty()) {
       return Optional.empty();
     }
@@ -48,12 +49,16 @@ public final class TooColdInWinter implements ResidentRule {
             .who(r)
             .basis(t.basis())
             .what(
-                "Water of about {} in the coldest room hour; {} should have {}.",
-                Quantity.celsius(water.winterC()),
+                r.isResting()
+                    ? "Water of about {} at this time of year; {} should have {}."
+                    : "Water of about {} in the coldest room hour; {} should have {}.",
+                Quantity.celsius(coldC),
                 r.words(),
                 Phrase.range(t.idealC(), Dimension.TEMPERATURE))
             .why(
-                "A cold animal stops eating and digesting, and falls ill weeks later. Estimate, within about 30 % of the heating power.");
+                r.isResting()
+                    ? "A body that freezes dies. Estimate: hang a thermometer beside it."
+                    : "A cold animal stops eating and digesting, and falls ill weeks later. Estimate, within about 30 % of the heating power.");
     if (r.stage().needs().heater() == Needs.Heater.NEVER) {
       return Optional.of(
           finding

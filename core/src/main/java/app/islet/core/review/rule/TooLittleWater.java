@@ -31,7 +31,7 @@ public final class TooLittleWater implements Rule {
       return Stream.empty();
     }
     Cohort most = needs.mostWater();
-    double least = Needs.Space.LEAST * need.getAsDouble();
+    double least = needs.leastWaterL().orElseThrow();
     Finding.Builder finding =
         finding(water < least ? Severity.WRONG : Severity.WATCH, Step.WATER)
             .who(needs.cohorts(), most)

@@ -1,7 +1,6 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
-import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Land;
 import app.islet.core.quantity.Quantity;
@@ -37,11 +36,12 @@ public final class TooLowToClimb implements ResidentRule {
                 s.enclosure().ground().depthCm(),
                 s.enclosure().land().map(Land::heightCm).orElse(0.0)));
     double air = s.enclosure().vessel().heightCm() - ground;
+    double least = r.stage().needs().space().leastShare() * needed;
     if (air >= needed) {
       return Optional.empty();
     }
     return Optional.of(
-        finding(air < Needs.Space.LEAST * needed ? Severity.WRONG : Severity.WATCH, Step.BUILD)
+        finding(air < least ? Severity.WRONG : Severity.WATCH, Step.BUILD)
             .who(r)
             .at("vessel")
             .basis(r.stage().needs().space().basis())
@@ -49,7 +49,7 @@ public final class TooLowToClimb implements ResidentRule {
                 "{} of air over ground and water for {}; at least {}, {} recommended.",
                 Quantity.cm(Math.max(0, air)),
                 r.words(),
-                Quantity.cm(Needs.Space.LEAST * needed),
+                Quantity.cm(least),
                 Quantity.cm(needed))
             .why("It lives upwards: low, it sits in one corner, rubs its nose and eats badly.")
             .remedy(

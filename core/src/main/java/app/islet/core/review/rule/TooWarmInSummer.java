@@ -39,10 +39,14 @@ public final class TooWarmInSummer implements ResidentRule {
       return Optional.empty();
     }
     Needs.Temperature t = need.get();
-    double summer = s.climate().water().get().summerC();
+    double summer = s.waterC(r).orElseThrow().max();
     Optional<Severity> severity = OffTemperature.tooWarm(t, summer);
     if (severity.isEmpty()) {
       return Optional.empty();
+    }
+    if (r.isResting()) {
+      return Optional.of(
+          TooWarmToRest.finding(finding(severity.get(), Step.CLIMATE), r, t, summer));
     }
     if (s.enclosure().site().outdoors()) {
       return underTheSky(s, r, t);

@@ -4,7 +4,6 @@ import app.islet.core.animal.Resident;
 import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
 import app.islet.core.enclosure.Change;
-import app.islet.core.enclosure.Dish;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
@@ -14,6 +13,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.water.OneWater;
 import com.google.auto.service.AutoService;
 import java.util.Optional;
 
@@ -78,11 +78,8 @@ public final class WaterTooShallow implements ResidentRule {
 
   /** For an animal of the land a bowl is water too. */
   private static double deepestCm(HusbandryState s, Resident r) {
-    double water = s.enclosure().water().depthCm();
     return r.stage().habitat() != Habitat.LAND
-        ? water
-        : s.enclosure().furnishings().dishes().stream()
-            .mapToDouble(Dish::depthCm)
-            .reduce(water, Math::max);
+        ? s.enclosure().water().depthCm()
+        : s.waters().all().stream().mapToDouble(OneWater::depthCm).max().orElse(0);
   }
 }

@@ -11,16 +11,15 @@ import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
 import app.islet.core.text.English;
+import app.islet.core.water.OneWater;
 import com.google.auto.service.AutoService;
+import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Salt from the kitchen, or plain salt where the sea is meant. */
 @AutoService(Rule.class)
 public final class WrongKindOfSalt implements Rule {
-  /** Below this nobody salted it on purpose, g/kg. */
-  private static final double SALTED_PPT = 0.5;
-
   /** From here on it is a water of the shore, which is more than sodium chloride, g/kg. */
   private static final double BRACKISH_PPT = 3;
 
@@ -32,20 +31,31 @@ public final class WrongKindOfSalt implements Rule {
   @Override
   public Stream<Finding> judge(HusbandryState s) {
     Optional<Additives.Salt> salt = s.enclosure().water().additives().salt();
-    double ppt = s.waterState().salinityPpt();
-    if (salt.isEmpty() || ppt < SALTED_PPT || !s.geometry().hasWater()) {
-      return Stream.empty();
-    }
-    return switch (salt.get()) {
+    return salt.isEmpty()
+        ? Stream.empty()
+        : s.waters().all().stream()
+            .filter(OneWater::isSalted)
+            .max(Comparator.comparingDouble(OneWater::salinityPpt))
+            .stream()
+            .flatMap(water -> judge(salt.get(), water));
+  }
+
+  private Stream<Finding> judge(Additives.Salt salt, OneWater water) {
+    double ppt = water.salinityPpt();
+    return switch (salt) {
       case MARINE -> Stream.empty();
       case TABLE ->
           Stream.of(
               found(
                   Margin.above(
-                          ppt, SALTED_PPT, Dimension.SALINITY, Evidence.PRACTICE, Severity.WRONG)
+                          ppt,
+                          OneWater.SALTED_PPT,
+                          Dimension.SALINITY,
+                          Evidence.PRACTICE,
+                          Severity.WRONG)
                       .orElse(Severity.WATCH),
-                  salt.get(),
-                  ppt,
+                  salt,
+                  water,
                   "It is mixed with iodine and what keeps it from caking, and has nothing of calcium and magnesium."));
       case AQUARIUM ->
           ppt < BRACKISH_PPT
@@ -53,21 +63,25 @@ public final class WrongKindOfSalt implements Rule {
               : Stream.of(
                   found(
                       Severity.WATCH,
-                      salt.get(),
-                      ppt,
+                      salt,
+                      water,
                       "It is sodium chloride alone; what lives at the shore needs calcium and magnesium too."));
     };
   }
 
-  private Finding found(Severity severity, Additives.Salt salt, double ppt, String why) {
+  private Finding found(Severity severity, Additives.Salt salt, OneWater water, String why) {
     return finding(severity, Step.WATER)
         .at("water")
         .what(
-            "{} in the water, {}.",
+            "{} in {}, {}.",
             English.capital(salt.words()),
-            new Quantity(Dimension.SALINITY, ppt))
+            water.name(),
+            new Quantity(Dimension.SALINITY, water.salinityPpt()))
         .why(why)
-        .remedy("Change part of the water each day for water with marine salt, or for fresh.")
+        .remedy(
+            water.isDish()
+                ? "Rinse it out and fill it anew, with marine salt."
+                : "Change part of the water each day for water with marine salt, or for fresh.")
         .build();
   }
 }

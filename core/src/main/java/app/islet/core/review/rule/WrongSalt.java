@@ -14,11 +14,14 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.water.OneWater;
 import app.islet.core.water.Parameter;
+import app.islet.core.water.Waters;
 import com.google.auto.service.AutoService;
+import java.util.Comparator;
 import java.util.Optional;
 
-/** Fresh water for an animal of the tidal shore, or salt for one that cannot stand it. */
+/** Only fresh water for an animal of the tidal shore, or salt for one that cannot stand it. */
 @AutoService(Rule.class)
 public final class WrongSalt implements ResidentRule {
   private static final ByGroup TOO_FRESH =
@@ -37,24 +40,43 @@ public final class WrongSalt implements ResidentRule {
 
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
-    Optional<Needs.Salinity> need = r.stage().needs().salinity();
-    if (need.isEmpty() || !s.geometry().hasWater()) {
-      return Optional.empty();
-    }
-    Range ppt = need.get().ppt();
-    double now = s.waterState().salinityPpt();
-    if (within(ppt, now)) {
-      return Optional.empty();
-    }
+    return r.stage()
+        .needs()
+        .salinity()
+        .flatMap(need -> farthest(s, r, need).map(water -> found(s, r, need, water)));
+  }
+
+  /**
+   * The water that is off the most. An animal with bare skin is harmed by each it sits in; others
+   * keep to the main water, and choose the best of the dishes where there is none.
+   */
+  private static Optional<OneWater> farthest(HusbandryState s, Resident r, Needs.Salinity need) {
+    Waters waters = s.waters();
+    Comparator<OneWater> off =
+        Comparator.comparingDouble(water -> distance(need.ppt(), water.salinityPpt()));
+    Optional<OneWater> judged =
+        r.sheet().group().isAmphibian()
+            ? waters.all().stream().max(off)
+            : waters.main().or(() -> waters.dishes().stream().min(off));
+    return judged.filter(water -> distance(need.ppt(), water.salinityPpt()) > READING_PPT);
+  }
+
+  private static double distance(Range ppt, double is) {
+    return Math.max(ppt.min() - is, is - ppt.max());
+  }
+
+  private Finding found(HusbandryState s, Resident r, Needs.Salinity need, OneWater water) {
+    Range ppt = need.ppt();
+    double now = water.salinityPpt();
     boolean amphibian = r.sheet().group().isAmphibian();
-    double aim = now < ppt.min() ? ppt.middle() : ppt.max();
     Finding.Builder found =
-        finding(grade(need.get(), now, amphibian ? Severity.DANGER : Severity.WRONG), Step.WATER)
+        finding(grade(need, now, amphibian ? Severity.DANGER : Severity.WRONG), Step.WATER)
             .who(r)
-            .basis(need.get().basis())
+            .basis(need.basis())
             .what(
-                "{} of salt in the water; {} should have {}.",
+                "{} of salt in {}; {} should have {}.",
                 salt(now),
+                water.name(),
                 r.words(),
                 Phrase.range(ppt, Dimension.SALINITY))
             .why(
@@ -63,6 +85,22 @@ public final class WrongSalt implements ResidentRule {
                     : now < ppt.min()
                         ? TOO_FRESH.of(r)
                         : "More salt than its body can get rid of.");
+    return water.isDish() ? dish(found, ppt, now) : main(found, s, r, ppt, now);
+  }
+
+  private static Finding dish(Finding.Builder found, Range ppt, double now) {
+    return now < ppt.min()
+        ? found
+            .remedy(
+                "Fill it anew with {}, marine salt in dechlorinated water, never table salt; fresh water to drink beside it.",
+                salt(ppt.middle()))
+            .build()
+        : found.remedy("Rinse it out and fill it with dechlorinated fresh water.").build();
+  }
+
+  private static Finding main(
+      Finding.Builder found, HusbandryState s, Resident r, Range ppt, double now) {
+    double aim = now < ppt.min() ? ppt.middle() : ppt.max();
     // More salt never makes it fresher.
     String steps =
         now < ppt.min()
@@ -72,11 +110,10 @@ public final class WrongSalt implements ResidentRule {
     boolean tested = s.waterRecord().newest(Parameter.SALINITY).isPresent();
     // What must drink fresh water beside it needs a dish of that first: no number says so.
     boolean drinks = r.stage().needs().pools().filter(Needs.Pools::fresh).isPresent();
-    return Optional.of(
-        (tested || drinks
-                ? found.remedy(steps, salt(aim))
-                : found.remedy(new Change("/water/salinityPpt", aim), steps, salt(aim)))
-            .build());
+    return (tested || drinks
+            ? found.remedy(steps, salt(aim))
+            : found.remedy(new Change("/water/salinityPpt", aim), steps, salt(aim)))
+        .build();
   }
 
   /** What it tolerates is watched, and so is what lies just beyond. */
@@ -85,10 +122,6 @@ public final class WrongSalt implements ResidentRule {
     return Margin.below(now, tolerated.min(), Dimension.SALINITY, need.basis(), worst)
         .or(() -> Margin.above(now, tolerated.max(), Dimension.SALINITY, need.basis(), worst))
         .orElse(Severity.WATCH);
-  }
-
-  private static boolean within(Range ppt, double now) {
-    return now >= ppt.min() - READING_PPT && now <= ppt.max() + READING_PPT;
   }
 
   private static Quantity salt(double ppt) {

@@ -3,7 +3,6 @@ package app.islet.web.base.figure;
 import app.islet.core.Assessment;
 import app.islet.core.animal.Resident;
 import app.islet.core.animal.SpaceNeeds;
-import app.islet.core.care.Needs;
 import app.islet.core.geometry.Geometry;
 import app.islet.core.geometry.Grid;
 import app.islet.core.geometry.SwimmingSpace;
@@ -152,10 +151,11 @@ final class SpaceFigures {
   }
 
   /** Each animal's part of what all of them should have, and must. */
-  private String wanted(double recommended, DoubleFunction<Quantity> quantity) {
-    double each = recommended / a.heads();
+  private String wanted(double recommended, double least, DoubleFunction<Quantity> quantity) {
     return "%s recommended, at least %s"
-        .formatted(u.text(quantity.apply(each)), u.text(quantity.apply(Needs.Space.LEAST * each)));
+        .formatted(
+            u.text(quantity.apply(recommended / a.heads())),
+            u.text(quantity.apply(least / a.heads())));
   }
 
   private void each() {
@@ -166,13 +166,16 @@ final class SpaceFigures {
     add(
         FigureKind.WATER_EACH,
         Quantity.litres(geometry.waterL() / a.heads()),
-        needs.waterL().isPresent() ? wanted(needs.waterL().getAsDouble(), Quantity::litres) : "",
+        needs.waterL().isPresent()
+            ? wanted(
+                needs.waterL().getAsDouble(), needs.leastWaterL().getAsDouble(), Quantity::litres)
+            : "",
         u.text(Quantity.litres(geometry.waterL())) + " of water",
         inputs.heads());
     add(
         FigureKind.FLOOR_EACH,
         Quantity.cm2(geometry.footprintCm2() / a.heads()),
-        wanted(needs.floorCm2(), Quantity::cm2),
+        wanted(needs.floorCm2(), needs.leastFloorCm2(), Quantity::cm2),
         u.text(Quantity.cm2(geometry.footprintCm2())) + " of floor",
         inputs.heads());
     add(

@@ -5,6 +5,7 @@ import app.islet.core.animal.AnimalToday;
 import app.islet.core.animal.Heads;
 import app.islet.core.animal.Keeping;
 import app.islet.core.animal.RaisedStage;
+import app.islet.core.animal.Resting;
 import app.islet.core.animal.Sizing;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
@@ -13,6 +14,7 @@ import app.islet.core.livestock.Census;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.store.animal.Animal;
 import app.islet.web.store.animal.Books;
+import app.islet.web.store.animal.LifeLog;
 import app.islet.web.store.animal.Measurement;
 import app.islet.web.store.animal.Menus;
 import app.islet.web.store.animal.PlaceRecord;
@@ -38,14 +40,21 @@ class AnimalFactsOfBooks {
   private final Menus menus;
   private final CareSheetStore sheets;
   private final RaisedYoung young;
+  private final LifeLog life;
 
   AnimalFactsOfBooks(
-      Books books, Residents residents, Menus menus, CareSheetStore sheets, RaisedYoung young) {
+      Books books,
+      Residents residents,
+      Menus menus,
+      CareSheetStore sheets,
+      RaisedYoung young,
+      LifeLog life) {
     this.books = books;
     this.residents = residents;
     this.menus = menus;
     this.sheets = sheets;
     this.young = young;
+    this.life = life;
   }
 
   /** What the stores know of some animals, read at once. */
@@ -58,6 +67,7 @@ class AnimalFactsOfBooks {
         sheets.schools(context),
         menus.of(some),
         residents.measurements(some),
+        life.rests(some),
         young.of(context, some, books.ledger(context), places));
   }
 
@@ -65,6 +75,7 @@ class AnimalFactsOfBooks {
    * What is known of some animals.
    *
    * @param schools what the collection keeps each species by, where it chose
+   * @param rests the last rest through winter or drought of those who had one
    * @param menus what keepers feed them in a stage instead of what their sheet says, by their ids
    */
   record Known(
@@ -74,6 +85,7 @@ class AnimalFactsOfBooks {
       Map<String, String> schools,
       Map<Long, List<OwnMenu>> menus,
       Map<Long, List<Measurement>> measured,
+      Map<Long, Resting> rests,
       Raised raised) {
     /** What was measured of it until the day, the oldest first. */
     List<Measurement> sizes(Animal animal) {
@@ -118,13 +130,14 @@ class AnimalFactsOfBooks {
               .orElseThrow(() -> new IllegalStateException("no care sheet " + animal.species()));
       Keeping keeping =
           new Keeping(
-              Optional.ofNullable(animal.statedStage()),
-              Optional.ofNullable(animal.school())
-                  .or(() -> Optional.ofNullable(schools.get(sheet.id()))),
-              Optional.of(since),
-              animal.alsoFed(),
-              animal.ration(),
-              Optional.empty());
+                  Optional.ofNullable(animal.statedStage()),
+                  Optional.ofNullable(animal.school())
+                      .or(() -> Optional.ofNullable(schools.get(sheet.id()))),
+                  Optional.of(since),
+                  animal.alsoFed(),
+                  animal.ration(),
+                  Optional.empty())
+              .resting(Optional.ofNullable(rests.get(animal.id())), false);
       AnimalFacts.Life life =
           new AnimalFacts.Life(eggs, stage, animal.background().hatched(), animal.formSince());
       List<Sizing> all =

@@ -1,19 +1,30 @@
 package app.islet.web.store.animal;
 
+import app.islet.core.animal.Resting;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Collection;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What happened to the animals, day by day. Helpers may add to it. */
 @Service
 public class LifeLog {
+  private static final Set<LifeEvent.Kind> RESTING =
+      EnumSet.of(LifeEvent.Kind.RESTS, LifeEvent.Kind.WOKE);
+
   private final AnimalRepository animals;
   private final LifeRepository entries;
   private final Clock clock;
@@ -41,6 +52,35 @@ public class LifeLog {
   public List<Animal> having(Collection<Animal> some, Set<LifeEvent.Kind> kinds) {
     Set<Long> found = some.isEmpty() ? Set.of() : entries.having(ids(some), kinds);
     return some.stream().filter(animal -> found.contains(animal.id())).toList();
+  }
+
+  /** Logs a whole rest, once, however often it is sent. */
+  @Transactional
+  public void rested(CollectionContext context, Animal animal, Resting rest, UUID clientId) {
+    happened(context, animal, LifeEvent.Kind.RESTS, rest.from(), clientId);
+    rest.until().ifPresent(day -> happened(context, animal, LifeEvent.Kind.WOKE, day, clientId));
+  }
+
+  private void happened(
+      CollectionContext context, Animal animal, LifeEvent.Kind kind, LocalDate day, UUID clientId) {
+    byte[] id = (clientId + "-" + kind).getBytes(StandardCharsets.UTF_8);
+    LifeEvent event = new LifeEvent(day, kind, OptionalDouble.empty(), "");
+    add(context, animal.id(), event, UUID.nameUUIDFromBytes(id));
+  }
+
+  /** The last rest through winter or drought of each of several that had one. */
+  @Transactional(readOnly = true)
+  public Map<Long, Resting> rests(Collection<Animal> some) {
+    Map<Long, Resting> rests = new HashMap<>();
+    if (!some.isEmpty()) {
+      entries.valid(ids(some), RESTING).stream()
+          .collect(Collectors.groupingBy(LifeEntry::animalId))
+          .forEach(
+              (animal, of) ->
+                  LifeEvent.lastRest(of.stream().map(LifeEntry::event).toList())
+                      .ifPresent(rest -> rests.put(animal, rest)));
+    }
+    return rests;
   }
 
   private static List<Long> ids(Collection<Animal> some) {

@@ -23,6 +23,13 @@ interface LifeRepository extends LogRepository<LifeEntry> {
       and not exists (select 1 from LifeEntry v where v.voids = e.id)""")
   Set<Long> having(Collection<Long> animalIds, Set<LifeEvent.Kind> kinds);
 
+  /** Of some animals, those of these kinds: valid, the oldest first. */
+  @Query(
+      """
+      select e from LifeEntry e where e.animalId in :animalIds and e.kind in :kinds and e.voids is null
+      and not exists (select 1 from LifeEntry v where v.voids = e.id) order by e.day, e.id""")
+  List<LifeEntry> valid(Collection<Long> animalIds, Set<LifeEvent.Kind> kinds);
+
   /** Of all animals of a collection, where somebody counted: valid, the oldest first. */
   @Query(
       """

@@ -34,6 +34,7 @@ public class Residents {
   private final AnimalRepository animals;
   private final PlaceRepository places;
   private final MeasurementRepository measurements;
+  private final LifeLog life;
   private final Clock clock;
 
   Residents(
@@ -42,12 +43,14 @@ public class Residents {
       AnimalRepository animals,
       PlaceRepository places,
       MeasurementRepository measurements,
+      LifeLog life,
       Clock clock) {
     this.enclosures = enclosures;
     this.books = books;
     this.animals = animals;
     this.places = places;
     this.measurements = measurements;
+    this.life = life;
     this.clock = clock;
   }
 
@@ -137,6 +140,7 @@ public class Residents {
               resident.massG(),
               context.stamp(clock, clientId)));
     }
+    resident.keeping().rest().ifPresent(rest -> life.rested(context, animal, rest, clientId));
   }
 
   /**

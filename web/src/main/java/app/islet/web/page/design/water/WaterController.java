@@ -258,7 +258,6 @@ class WaterController {
     EnclosureSnapshot state = shown.state();
     KitUnits kit = shown.kit();
     model.addAttribute("state", state);
-    model.addAttribute("hasWater", state.assessment().geometry().hasWater());
     model.addAttribute(
         "view",
         WaterView.of(waterState, context.today(), kit, context.units(), sheets.library(context)));

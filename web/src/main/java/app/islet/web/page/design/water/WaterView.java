@@ -19,6 +19,7 @@ import app.islet.core.water.Nitrogen;
 import app.islet.core.water.OxygenBalance;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterState;
+import app.islet.core.water.Waters;
 import app.islet.core.water.WhatIf;
 import app.islet.web.base.drawing.Chart;
 import app.islet.web.base.support.Units;
@@ -31,9 +32,16 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 
-/** What the core says of the water, worded and rounded for one keeper. */
+/**
+ * What the core says of the water, worded and rounded for one keeper.
+ *
+ * @param waters each of them in words, where there is more than the main water
+ * @param cycles whether a filter cycle is a matter here: not in a bowl
+ */
 record WaterView(
     Now now,
+    List<String> waters,
+    boolean cycles,
     StartUpView filterCycle,
     List<Figure> figures,
     List<String> source,
@@ -69,6 +77,8 @@ record WaterView(
       WaterState waterState, LocalDate today, KitUnits kit, Units u, CareLibrary library) {
     return new WaterView(
         now(waterState, today, u),
+        waters(waterState, u),
+        isCycling(waterState),
         filterCycle(waterState, today, kit, u),
         figures(waterState, today, kit, u),
         source(waterState),
@@ -76,6 +86,20 @@ record WaterView(
         NeverAdd.of(waterState.residents()),
         WhatIf.of(waterState).stream().map(w -> whatIf(w, kit)).toList(),
         beginnings(waterState, u));
+  }
+
+  private static boolean isCycling(WaterState waterState) {
+    return waterState.geometry().hasWater() && !waterState.isBowl();
+  }
+
+  private static List<String> waters(WaterState waterState, Units u) {
+    Waters waters = Waters.of(waterState.enclosure(), waterState.geometry(), waterState.record());
+    return waters.dishes().isEmpty()
+        ? List.of()
+        : waters.all().stream()
+            .map(
+                one -> "%s: %s".formatted(English.capital(u.text(one.name())), u.text(one.words())))
+            .toList();
   }
 
   private static Figure whatIf(WhatIf w, KitUnits kit) {
@@ -241,6 +265,16 @@ record WaterView(
   private static List<Figure> figures(
       WaterState waterState, LocalDate today, KitUnits kit, Units u) {
     List<Figure> all = new ArrayList<>();
+    if (isCycling(waterState)) {
+      filter(waterState, u, all);
+    }
+    phWay(waterState, u).ifPresent(all::add);
+    Optional<NitrateTrend> trend = waterState.nitrate(today);
+    waterState.changes(today).ifPresent(plan -> changes(waterState, plan, trend, kit, u, all));
+    return all;
+  }
+
+  private static void filter(WaterState waterState, Units u, List<Figure> all) {
     if (!waterState.residents().isEmpty()) {
       all.add(
           new Figure(
@@ -260,10 +294,6 @@ record WaterView(
             u.text(new Quantity(Dimension.CONCENTRATION, oxygen.settlesMgPerL())),
             "of %s at most; estimate: half to twice as much may be missing"
                 .formatted(u.text(new Quantity(Dimension.CONCENTRATION, oxygen.fullMgPerL())))));
-    phWay(waterState, u).ifPresent(all::add);
-    Optional<NitrateTrend> trend = waterState.nitrate(today);
-    waterState.changes(today).ifPresent(plan -> changes(plan, trend, kit, u, all));
-    return all;
   }
 
   /** pH led into what they want, where it is not. */
@@ -284,7 +314,12 @@ record WaterView(
   }
 
   private static void changes(
-      ChangePlan plan, Optional<NitrateTrend> trend, KitUnits kit, Units u, List<Figure> all) {
+      WaterState waterState,
+      ChangePlan plan,
+      Optional<NitrateTrend> trend,
+      KitUnits kit,
+      Units u,
+      List<Figure> all) {
     all.add(
         new Figure(
             "Water change",
@@ -294,6 +329,9 @@ record WaterView(
                     u.text(Quantity.percent(plan.percent())),
                     Recurrence.every(plan.everyDays()).words(),
                     u.text(Quantity.kelvin(plan.mostOffK())))));
+    if (waterState.isBowl()) {
+      return;
+    }
     all.add(
         new Figure(
             "Nitrate rises, a day",
