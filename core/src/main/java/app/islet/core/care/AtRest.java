@@ -4,11 +4,10 @@ import app.islet.core.quantity.Range;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 
 /**
- * A stage while the animal rests: cool, dark, unfed and left alone. What it needs to live awake is
- * not asked of it; what would wake, starve or freeze it is.
+ * A stage while the animal rests: cool, dark, unfed and left alone. What it needs of its home when
+ * it wakes stays; a winter box is judged as what it is.
  */
 final class AtRest {
   /** How far from the cool that is aimed at it may lie, K; common practice, no source. */
@@ -40,27 +39,27 @@ final class AtRest {
         n.water().map(awake -> cool(awake, rest)),
         n.air().map(awake -> cool(awake, rest)),
         n.humidity(),
-        Optional.empty(),
+        n.chemistry(),
         n.oxygen(),
-        Optional.empty(),
-        room(n.space()),
-        new Needs.Land(new Range(0, 100), 0, 0, 0, false, rest.basis()),
-        Optional.empty(),
-        Optional.empty(),
+        n.depth(),
+        n.space(),
+        n.land(),
+        n.basking(),
+        n.uv(),
         Optional.of(new Needs.Daylight(new Range(0, rest.hours()), false, rest.basis())),
         n.rest(),
         n.salinity(),
         n.pools(),
-        new Needs.Shelter(0, false, 0, 0, rest.basis()),
+        n.shelter(),
         n.locomotion(),
         n.escape(),
-        new Needs.Substrate(Set.of(), "", OptionalDouble.empty(), rest.basis()),
+        n.ground(),
         n.group(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Needs.Heater.NEVER);
+        n.filtration(),
+        n.cooling(),
+        n.planting(),
+        n.dock(),
+        n.heater());
   }
 
   /**
@@ -76,21 +75,5 @@ final class AtRest {
         awake.stands(),
         Optional.empty(),
         rest.basis());
-  }
-
-  /** It lies still in a box hardly larger than itself. */
-  private static Needs.Space room(Needs.Space awake) {
-    return new Needs.Space(
-        0,
-        0,
-        OptionalDouble.empty(),
-        OptionalDouble.empty(),
-        OptionalDouble.empty(),
-        awake.animals(),
-        OptionalDouble.empty(),
-        awake.ahead(),
-        awake.heightCounts(),
-        awake.leastShare(),
-        awake.basis());
   }
 }

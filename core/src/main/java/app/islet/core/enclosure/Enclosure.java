@@ -142,7 +142,7 @@ public record Enclosure(
 
   /** Whether all of its water is changed each day: a holding tub without a filter. */
   public boolean isChangedDaily() {
-    return purpose.isHolding() && !has(Equipment.Filter.class);
+    return purpose.isHolding() && purpose != Purpose.WINTER_BOX && !has(Equipment.Filter.class);
   }
 
   /** What lies between a UVB lamp and the animals. */

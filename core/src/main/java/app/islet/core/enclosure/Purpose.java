@@ -13,7 +13,8 @@ public enum Purpose implements Worded {
   HOSPITAL("Hospital tub", OptionalInt.of(14)),
   TRANSPORT("Transport box", OptionalInt.of(1)),
   LARVA_CUP("Larva cup", OptionalInt.of(180)),
-  BATH("Bath", OptionalInt.of(1));
+  BATH("Bath", OptionalInt.of(1)),
+  WINTER_BOX("Winter box", OptionalInt.of(150));
 
   private final String words;
   private final OptionalInt longestDays;

@@ -55,6 +55,7 @@ public final class Planner {
     }
     HumidityTask.of(s).ifPresent(tasks::add);
     tasks.addAll(DishTasks.of(s));
+    tasks.addAll(PondTasks.of(s));
     if (s.enclosure().has(Equipment.UvbLamp.class)) {
       shortestTube(s).ifPresent(tube -> tasks.add(newTube(s, tube)));
     }

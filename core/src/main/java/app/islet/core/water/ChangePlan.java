@@ -53,7 +53,7 @@ public record ChangePlan(
   /**
    * Nothing where nobody lives here, or whose school states no changes. In a holding tub without a
    * filter all of it each day, in a bowl without one all of it every few days, whatever the school;
-   * eggs are let alone.
+   * eggs are let alone, and so is a planted pond that is large for its animals.
    *
    * @param tapNitrate mg/L as nitrogen
    */
@@ -63,7 +63,9 @@ public record ChangePlan(
       double waterL,
       Optional<NitrateTrend> trend,
       double tapNitrate) {
-    if (residents.isEmpty() || waterL <= 0) {
+    if (residents.isEmpty()
+        || waterL <= 0
+        || PlantedPond.keepsItself(enclosure, residents, waterL)) {
       return Optional.empty();
     }
     boolean daily = enclosure.isChangedDaily();

@@ -87,6 +87,11 @@ public record WaterState(
     return ChangePlan.isBowl(enclosure, geometry.waterL());
   }
 
+  /** Whether it is so little that the models of it are to be taken with a grain of salt. */
+  public boolean isHardlyMoreThanABowl() {
+    return ChangePlan.isBowl(enclosure, geometry.waterL() / 2);
+  }
+
   /** The newest test, else the middle of the year by the climate; as far as water is told of. */
   public double tempC() {
     double now =

@@ -109,8 +109,9 @@ class SheetBasesTest {
     assertThat(marbled.grown().needs().land().basis().like())
         .as("shared by the one it is shared from")
         .isEqualTo("alpine newt");
-    assertThat(CareLibrary.bundled().find("fire-belly-newt").orElseThrow().grown().needs().rest())
-        .as("the relative rests in winter, this one not")
+    assertThat(
+            CareLibrary.bundled().find("halloween-crab").orElseThrow().grown().needs().salinity())
+        .as("the relative lives in brackish water, this one not")
         .isEmpty();
   }
 

@@ -3,6 +3,7 @@ package app.islet.core.livestock;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.islet.core.climate.Season;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

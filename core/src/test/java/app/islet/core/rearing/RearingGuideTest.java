@@ -132,7 +132,7 @@ class RearingGuideTest {
   @CsvSource({
     "fire-salamander, 'Singly in tubs, full change daily', SINGLY",
     "fire-salamander, 'Together, sized into boxes', BOXES",
-    "dwarf-frog, Low water column, BOXES"
+    "dwarf-frog, Low water column, TOGETHER"
   })
   void housing_follows_the_school(String species, String school, Housing.Kind kind) {
     CareSheet sheet = CareLibrary.bundled().find(species).orElseThrow().as(school);

@@ -133,17 +133,17 @@ class RemedyNumbersTest {
     assertThat(wet.why().text(UnitSystem.METRIC)).contains("breathes air");
   }
 
-  /** 100 by 50 cm: 5 L a centimetre. Three grown axolotls need 120 L, and 4 cm under the rim. */
+  /** 100 by 50 cm: 5 L a centimetre. Three grown axolotls need 155 L, and 4 cm under the rim. */
   @Test
   void water_is_raised_for_the_litres_where_all_may_have_it() {
     Finding little = found("too-little-water", tank(100, 50, 45, 20), axolotls(3, 22));
-    assertThat(changes(little)).containsExactly(new Change("/water/depthCm", 24));
-    assertThat(changes(found("too-little-water", tank(100, 50, 28, 20), axolotls(3, 22))))
+    assertThat(changes(little)).containsExactly(new Change("/water/depthCm", 31));
+    assertThat(changes(found("too-little-water", tank(100, 50, 35, 20), axolotls(3, 22))))
         .as("just under the freeboard")
-        .containsExactly(new Change("/water/depthCm", 24));
-    Finding flat = found("too-little-water", tank(100, 50, 27.5, 20), axolotls(3, 22));
+        .containsExactly(new Change("/water/depthCm", 31));
+    Finding flat = found("too-little-water", tank(100, 50, 34.5, 20), axolotls(3, 22));
     assertThat(changes(flat)).as("the rim is too low").isEmpty();
-    assertThat(texts(flat)).containsExactly("A larger vessel: 6000 cm² at this depth.");
+    assertThat(texts(flat)).containsExactly("A larger vessel: 7750 cm² at this depth.");
     assertThat(
             changes(
                 found(
@@ -152,7 +152,7 @@ class RemedyNumbersTest {
                     axolotls(3, 22))))
         .as("beside land nobody knows how deep")
         .isEmpty();
-    assertThat(finding("too-little-water", tank(100, 50, 45, 24), axolotls(3, 22))).isEmpty();
+    assertThat(finding("too-little-water", tank(100, 50, 45, 31), axolotls(3, 22))).isEmpty();
   }
 
   /** Froglets of the dwarf frog stand 20 cm without a rest; 30 of them need 68 L. */

@@ -35,7 +35,7 @@ class StrengthTest {
   void a_sound_tank_is_praised_for_what_it_has() {
     assertThat(of(axolotlTank(), axolotls(2, 22)))
         .contains(
-            "Floor enough: 5000 cm² for 2 axolotls (adult), 3200 cm² recommended.",
+            "Floor enough: 5000 cm² for 2 axolotls (adult), 3650 cm² recommended.",
             "The filter fits the water and the animals.",
             "Hides enough.",
             "So many can live together.")

@@ -38,8 +38,8 @@ class ThresholdsTest {
   private static final Resident HATCHLING = animals("common-musk", 1, 3);
   private static final Resident SLIDER = animals("slider", 1, 18);
 
-  /** Floor or water of less than this share of what is needed is Wrong, of more a Watch. */
-  private static final double GRAVE = 0.6;
+  /** Floor or water of less than this share of what is recommended is Wrong, of more a Watch. */
+  private static final double GRAVE = needs(AXOLOTLS).space().leastShare();
 
   /**
    * @param expected what it finds; none where it is silent

@@ -45,15 +45,23 @@ public final class CanClimbOut implements OneCause {
     if (s.enclosure().lid() != Lid.NONE) {
       return Optional.empty();
     }
+    boolean outdoors = s.enclosure().site().outdoors();
+    String close =
+        outdoors
+            ? "A smooth fence round pond and shore with an edge inwards, its foot in the ground; or a net over it all."
+            : "Fit a lid without gaps.";
     if (escape.lid()) {
       return Optional.of(
-          finding(Severity.DANGER, Step.BUILD)
+          finding(outdoors ? Severity.WRONG : Severity.DANGER, Step.BUILD)
               .who(r)
               .at("lid")
               .basis(escape.basis())
               .what("Open top over {}.", r.words())
-              .why("It climbs glass corners, cables and tubes, and is found dried on the floor.")
-              .remedy("Fit a lid without gaps.")
+              .why(
+                  outdoors
+                      ? "It wanders off over land when it leaves the water."
+                      : "It climbs glass corners, cables and tubes, and is found dried on the floor.")
+              .remedy(close)
               .build());
     }
     double rim = s.rimAboveFootholdCm(r);
@@ -78,6 +86,6 @@ public final class CanClimbOut implements OneCause {
       finding.remedy(
           new Change("/water/depthCm", depth), "Lower the water to {}.", Quantity.cm(depth));
     }
-    return Optional.of(finding.remedy("Fit a lid.").build());
+    return Optional.of(finding.remedy(outdoors ? close : "Fit a lid.").build());
   }
 }

@@ -13,6 +13,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.water.PlantedPond;
 import com.google.auto.service.AutoService;
 import java.util.Optional;
 
@@ -24,20 +25,16 @@ public final class FilterTooWeak implements OneCause {
     return "filter-too-weak";
   }
 
-  /** Litres for each animal from which a planted pond keeps itself; common practice, no source. */
-  private static final double POND_L = 500;
-
-  /** A planted pond under the sky, which keeps itself where it is large for its animals. */
-  private static boolean isPond(HusbandryState s) {
-    return s.enclosure().site().outdoors() && !s.enclosure().furnishings().plants().isEmpty();
-  }
-
   /** A pond that is just short of so much water for each is watched. */
   private static Optional<Severity> grade(HusbandryState s, FilterFlow flow) {
     Severity worst = flow.lph() == 0 ? Severity.WRONG : Severity.WATCH;
-    return isPond(s)
+    return PlantedPond.is(s.enclosure())
         ? Margin.below(
-            s.geometry().waterL(), POND_L * s.heads(), Dimension.VOLUME, Evidence.PRACTICE, worst)
+            s.geometry().waterL(),
+            PlantedPond.lightL(s.residents()),
+            Dimension.VOLUME,
+            Evidence.PRACTICE,
+            worst)
         : Optional.of(worst);
   }
 

@@ -6,7 +6,9 @@ import app.islet.core.enclosure.Lid;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
+import app.islet.core.quantity.Range;
 import app.islet.core.review.Finding;
+import app.islet.core.review.Margin;
 import app.islet.core.review.ResidentRule;
 import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
@@ -47,7 +49,7 @@ public final class HumidityOff implements ResidentRule {
     }
     boolean dry = percent < h.percent().min();
     Finding.Builder finding =
-        finding(h.tolerated().contains(percent) ? Severity.WATCH : Severity.WRONG, Step.CLIMATE)
+        finding(grade(h, percent), Step.CLIMATE)
             .who(r)
             .basis(h.basis())
             .what(
@@ -65,6 +67,13 @@ public final class HumidityOff implements ResidentRule {
             : finding
                 .remedy("Open a part of the top, so that the surface dries once a day.")
                 .build());
+  }
+
+  private static Severity grade(Needs.Humidity h, double percent) {
+    Range stood = h.tolerated();
+    return Margin.below(percent, stood.min(), Dimension.PERCENT, h.basis(), Severity.WRONG)
+        .or(() -> Margin.above(percent, stood.max(), Dimension.PERCENT, h.basis(), Severity.WRONG))
+        .orElse(Severity.WATCH);
   }
 
   /** An open top lets the room's air in; under a cover nobody knows until it is measured. */

@@ -42,7 +42,9 @@ public final class OxygenShort implements ResidentRule {
     }
     return Optional.of(
         finding(
-                need.get().gills() && held < 0.85 * least ? Severity.WRONG : Severity.WATCH,
+                need.get().gills() && held < 0.85 * least && !waterState.isHardlyMoreThanABowl()
+                    ? Severity.WRONG
+                    : Severity.WATCH,
                 Step.WATER)
             .who(r)
             .basis(need.get().basis())

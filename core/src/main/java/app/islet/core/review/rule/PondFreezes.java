@@ -1,5 +1,6 @@
 package app.islet.core.review.rule;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.climate.Pond;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
@@ -18,6 +19,12 @@ public final class PondFreezes implements Rule {
     return "pond-freezes";
   }
 
+  /** Mean of the air below which the frost is near, °C; common practice, no source. */
+  private static final double FROST_NEAR_C = 8;
+
+  /** What lies still at the bottom needs this much water over the mud; common practice. */
+  private static final double LEAST_FREE_CM = 10;
+
   @Override
   public Stream<Finding> judge(HusbandryState s) {
     Pond pond = new Pond(s.enclosure().site(), s.enclosure().water().depthCm());
@@ -25,7 +32,7 @@ public final class PondFreezes implements Rule {
       return Stream.empty();
     }
     Finding.Builder found =
-        finding(pond.staysOpen() ? Severity.NOTE : Severity.WATCH, Step.CLIMATE)
+        finding(grade(s, pond), Step.CLIMATE)
             .at("water")
             .what(
                 "About {} of ice in a cold winter, over water {} deep.",
@@ -45,5 +52,23 @@ public final class PondFreezes implements Rule {
                 .remedy("Winter the animals elsewhere, in a cool room that is watched.")
                 .remedy("Or dig it at least {} deep.", Quantity.cm(pond.iceCm() + Pond.FREE_CM))
                 .build());
+  }
+
+  /** Ice that leaves less than the animals need kills; before the frost there is time to act. */
+  private static Severity grade(HusbandryState s, Pond pond) {
+    if (pond.staysOpen()) {
+      return Severity.NOTE;
+    }
+    boolean winter = Pond.airC(s.enclosure().site(), s.date()) < FROST_NEAR_C;
+    boolean there =
+        s.residents().stream().anyMatch(r -> r.awakeStage().needs().water().isPresent());
+    if (!winter || !there) {
+      return Severity.WATCH;
+    }
+    double tallest = s.residents().stream().mapToDouble(Resident::heightCm).max().orElse(0);
+    double needed = Math.max(LEAST_FREE_CM, tallest);
+    double free = pond.depthCm() - pond.iceCm();
+    // The ice is an estimate: what is left of less than half of the need is no matter of a cm.
+    return free >= needed ? Severity.WATCH : free >= needed / 2 ? Severity.WRONG : Severity.DANGER;
   }
 }

@@ -59,6 +59,9 @@ public final class TooColdInWinter implements ResidentRule {
                 r.isResting()
                     ? "A body that freezes dies. Estimate: hang a thermometer beside it."
                     : "A cold animal stops eating and digesting, and falls ill weeks later. Estimate, within about 30 % of the heating power.");
+    if (r.isResting()) {
+      return Optional.of(finding.remedy("Rest it where it never freezes.").build());
+    }
     if (r.stage().needs().heater() == Needs.Heater.NEVER) {
       return Optional.of(
           finding

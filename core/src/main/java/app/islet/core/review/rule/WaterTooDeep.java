@@ -36,6 +36,9 @@ public final class WaterTooDeep implements ResidentRule {
       return Optional.empty();
     }
     Needs.Depth depth = need.get();
+    if (isGraded(s, depth)) {
+      return Optional.empty();
+    }
     double depthCm = s.enclosure().water().depthCm();
     boolean rest =
         s.enclosure().water().restBelowSurfaceCm().orElse(Double.MAX_VALUE) <= depth.restWithinCm()
@@ -68,6 +71,12 @@ public final class WaterTooDeep implements ResidentRule {
           Quantity.cm(depth.restWithinCm()));
     }
     return Optional.of(finding.build());
+  }
+
+  /** A pond is deep for the winter: where a bank or shelf rises, a swimmer chooses its depth. */
+  private static boolean isGraded(HusbandryState s, Needs.Depth depth) {
+    boolean bank = s.enclosure().land().filter(land -> land.rampCm() > 0).isPresent();
+    return s.enclosure().site().outdoors() && !depth.drowns() && bank;
   }
 
   /**

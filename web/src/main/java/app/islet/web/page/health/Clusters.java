@@ -1,13 +1,13 @@
 package app.islet.web.page.health;
 
 import app.islet.core.care.CareLibrary;
+import app.islet.core.climate.Season;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.IncidentGroups;
 import app.islet.core.livestock.IncidentRate;
 import app.islet.core.livestock.Incidents;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.Origin;
-import app.islet.core.livestock.Season;
 import app.islet.core.water.SaltHistory;
 import app.islet.web.base.figure.RateRow;
 import app.islet.web.base.support.Messages;

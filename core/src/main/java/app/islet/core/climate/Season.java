@@ -1,4 +1,4 @@
-package app.islet.core.livestock;
+package app.islet.core.climate;
 
 import java.time.LocalDate;
 
