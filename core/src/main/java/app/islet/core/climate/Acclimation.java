@@ -1,6 +1,7 @@
 package app.islet.core.climate;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Needs;
 import app.islet.core.care.Stage;
 import app.islet.core.quantity.Phrase;
@@ -50,12 +51,16 @@ public record Acclimation(
     return all;
   }
 
+  /** What an animal of the group stands in a day, wherever it is led to another temperature, K. */
+  public static double mostKADay(AnimalGroup group) {
+    return switch (group) {
+      case TURTLE -> HARDY_K_A_DAY;
+      case FROG, SALAMANDER, CRAB -> SENSITIVE_K_A_DAY;
+    };
+  }
+
   private static Acclimation arriving(Resident r, double waterC, double aimC) {
-    double most =
-        switch (r.sheet().group()) {
-          case TURTLE -> HARDY_K_A_DAY;
-          case FROG, SALAMANDER, CRAB -> SENSITIVE_K_A_DAY;
-        };
+    double most = mostKADay(r.sheet().group());
     return new Acclimation(
         r,
         Phrase.of("{}: from the water as it is into their range", r.words()),

@@ -23,7 +23,7 @@ public final class TriageJson {
     all.put("why", triage.normal().stream().map(row -> row.words().why()).toList());
     all.put("steps", triage.steps().stream().map(AidStep::text).toList());
     all.put("causes", triage.causes().stream().map(TriageJson::cause).toList());
-    all.put("vet", String.join(" ", triage.vet()));
+    all.put("vet", triage.vet());
     return MAPPER.writeValueAsString(all) + "\n";
   }
 
@@ -32,7 +32,7 @@ public final class TriageJson {
     cells.put("id", likely.cause().id());
     cells.put("cause", likely.cause().words());
     cells.put("because", likely.because().stream().map(TriageJson::words).toList());
-    cells.put("against", likely.against());
+    likely.against().ifPresent(words -> cells.put("against", words));
     return cells;
   }
 

@@ -1,13 +1,17 @@
 package app.islet.core.health;
 
+import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.CareSheet;
 import app.islet.core.care.Evidence;
 import app.islet.core.text.Fields;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One thing to do, one sentence.
  *
+ * @param groups it is for; none for all
  * @param species it is for; none for all
  * @param unless id of a step that says the same and more
  */
@@ -15,6 +19,7 @@ public record AidStep(
     String id,
     Order order,
     String text,
+    Set<AnimalGroup> groups,
     List<String> species,
     Optional<String> unless,
     Evidence basis) {
@@ -34,12 +39,14 @@ public record AidStep(
         f.text("id", 40),
         f.choice("order", Order.class),
         f.text("text", 140),
+        Set.copyOf(f.choices("groups", AnimalGroup.class)),
         f.texts("species", 40),
         f.optionalText("unless", 40),
         Evidence.of(f.text("basis", 200)));
   }
 
-  boolean isFor(String kind) {
-    return species.isEmpty() || species.contains(kind);
+  boolean isFor(CareSheet sheet) {
+    return (groups.isEmpty() || groups.contains(sheet.group()))
+        && (species.isEmpty() || species.contains(sheet.kind()));
   }
 }

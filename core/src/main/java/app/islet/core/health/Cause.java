@@ -12,6 +12,7 @@ import java.util.Set;
  * A likely cause.
  *
  * @param test what is measured before anything else is thought
+ * @param ofAll whether it strikes all who share the water or the air, not one
  */
 public record Cause(
     String id,
@@ -20,7 +21,10 @@ public record Cause(
     Weights weights,
     Test test,
     Advice advice,
+    boolean ofAll,
     Evidence basis) {
+  private static final int USUAL_VET_DAYS = 7;
+
   private static final int MAX = 6;
 
   /** What tells more of it. */
@@ -47,8 +51,9 @@ public record Cause(
    * @param against in words, what would speak against it
    * @param steps ids of steps
    * @param vet when to see the vet
+   * @param vetDays within how many days that is, so that the soonest can be said
    */
-  public record Advice(String against, List<String> steps, String vet) {}
+  public record Advice(String against, List<String> steps, String vet, int vetDays) {}
 
   static Cause read(Fields f, List<Sign> signs) {
     return new Cause(
@@ -60,7 +65,12 @@ public record Cause(
             f.optionalGroup("records", Cause::records).orElse(Map.of()),
             Set.copyOf(f.choices("against", RecordKind.class))),
         f.optionalChoice("test", Test.class).orElse(Test.WATER),
-        new Advice(f.text("against-words", 120), f.texts("steps", 40), f.text("vet", 120)),
+        new Advice(
+            f.text("against-words", 120),
+            f.texts("steps", 40),
+            f.text("vet", 120),
+            f.whole("vetDays", 0, 365, "days", USUAL_VET_DAYS)),
+        f.flag("ofAll", false),
         Evidence.of(f.text("basis", 200)));
   }
 

@@ -15,6 +15,10 @@ final class FirstSteps {
     tables.facts().stream()
         .filter(row -> seen.tells(row.kind()))
         .forEach(row -> ids.addAll(row.first()));
-    return ids.stream().distinct().map(tables::step).toList();
+    return ids.stream()
+        .distinct()
+        .map(tables::step)
+        .filter(step -> step.isFor(seen.sheet()))
+        .toList();
   }
 }

@@ -1,6 +1,8 @@
 package app.islet.core.health;
 
 import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
 import app.islet.core.text.Fields;
 import app.islet.core.text.Node;
 import java.io.IOException;
@@ -14,6 +16,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The tables of signs, causes and steps: every row says what it is based on. Those of Islet, or
@@ -104,6 +107,11 @@ public record HealthTables(
     return signs.stream().filter(sign -> sign.groups().contains(group)).toList();
   }
 
+  /** Signs an animal of that kind and stage can show, in the order in which they are asked. */
+  public List<Sign> signsOf(CareSheet sheet, Stage stage) {
+    return signs.stream().filter(sign -> sign.isOf(sheet, stage)).toList();
+  }
+
   AidStep step(String id) {
     return find(steps, step -> step.id().equals(id), "step " + id);
   }
@@ -116,8 +124,15 @@ public record HealthTables(
     return courses.stream().filter(course -> course.groups().contains(group)).toList();
   }
 
-  public Arrival arrival(AnimalGroup group) {
-    return find(arrivals, a -> a.group() == group, "arrival of " + group);
+  /** How an animal of a kind is taken in: as what it is, else as its group. */
+  public Arrival arrival(CareSheet sheet) {
+    return find(
+        Stream.concat(
+                arrivals.stream().filter(a -> a.lives().isPresent()),
+                arrivals.stream().filter(a -> a.lives().isEmpty()))
+            .toList(),
+        a -> a.isOf(sheet),
+        "arrival of " + sheet.group());
   }
 
   public SkinGuide skin(AnimalGroup group) {

@@ -17,13 +17,14 @@ import java.util.Set;
  *
  * @param with other signs that must be there too
  * @param stages in which it is normal; none for all
- * @param until the sign from which it no longer is
+ * @param steps ids of what it needs meanwhile
  */
 public record Normal(
     String sign,
     Set<AnimalGroup> groups,
     List<String> stages,
     List<String> with,
+    List<String> steps,
     Limit limit,
     Words words,
     Evidence basis) {
@@ -37,7 +38,7 @@ public record Normal(
    */
   public record Limit(int days, boolean appetite, boolean hiding, boolean changes) {}
 
-  /** Why it is normal, and until which sign. */
+  /** Why it is normal, and the sign from which it no longer is. */
   public record Words(String why, String until) {}
 
   static Normal read(Fields f) {
@@ -46,6 +47,7 @@ public record Normal(
         Set.copyOf(f.choices("groups", AnimalGroup.class)),
         f.texts("stages", 40),
         f.texts("with", 40),
+        f.texts("steps", 40),
         new Limit(
             f.whole("days", 1, 365, "days", 0),
             f.flag("appetite", false),

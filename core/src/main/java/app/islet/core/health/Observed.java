@@ -10,10 +10,29 @@ import java.util.stream.Collectors;
  * What a keeper saw of an animal, and what the records tell.
  *
  * @param signs one or more
+ * @param of how many of a group show it
  * @param day since when it goes on, 1 for the first day
  */
 public record Observed(
-    CareSheet sheet, Stage stage, Set<String> signs, int day, List<RecordedFact> facts) {
+    CareSheet sheet,
+    Stage stage,
+    Set<String> signs,
+    HowMany of,
+    int day,
+    List<RecordedFact> facts) {
+  /** How many of those who live together. */
+  public enum HowMany {
+    /** It lives alone, or nobody said. */
+    UNKNOWN,
+    ONE,
+    MOST
+  }
+
+  public Observed(
+      CareSheet sheet, Stage stage, Set<String> signs, int day, List<RecordedFact> facts) {
+    this(sheet, stage, signs, HowMany.UNKNOWN, day, facts);
+  }
+
   public Observed {
     signs = Set.copyOf(signs);
     facts = List.copyOf(facts);

@@ -78,6 +78,7 @@ final class TableCheck {
     tables
         .causes()
         .forEach(c -> c.advice().steps().forEach(id -> step(steps, id, "cause " + c.id())));
+    tables.normal().forEach(n -> n.steps().forEach(id -> step(steps, id, "a row of normal")));
     for (Normal row : tables.normal()) {
       Stream.concat(Stream.of(row.sign()), row.with().stream())
           .filter(id -> tables.sign(id).isEmpty())
@@ -98,7 +99,8 @@ final class TableCheck {
     Arrays.stream(AnimalGroup.values())
         .forEach(
             group -> {
-              if (tables.arrivals().stream().noneMatch(a -> a.group() == group)) {
+              if (tables.arrivals().stream()
+                  .noneMatch(a -> a.group() == group && a.lives().isEmpty())) {
                 problem("arrivals has no row for " + group.plural());
               }
               if (tables.skins().stream()

@@ -8,7 +8,10 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What to make of what was seen, and what to do first. Not a diagnosis: the vet makes that.
@@ -17,14 +20,10 @@ import java.util.OptionalInt;
  * @param urgent whether the vet is called at once
  * @param steps in the order in which they are done, at least one
  * @param causes the likeliest first
- * @param vet when to see the vet, in sentences, at least one
+ * @param vet when to see the vet, one sentence
  */
 public record Triage(
-    List<Normal> normal,
-    boolean urgent,
-    List<AidStep> steps,
-    List<Likely> causes,
-    List<String> vet) {
+    List<Normal> normal, boolean urgent, List<AidStep> steps, List<Likely> causes, String vet) {
   private static final int MAX_CAUSES = 4;
 
   /** Steps are taken from causes that are at least so likely as this share of the first. */
@@ -32,13 +31,16 @@ public record Triage(
 
   private static final int MAX_DONE_FOR = 2;
 
+  /** What it says of a cause that strikes all of a tank whether one or most show it. */
+  private static final int SHARED = 2;
+
   /**
    * A cause, as likely as it looks.
    *
    * @param because signs and records that speak for it
-   * @param against what would speak against it, or does
+   * @param against what was tested or entered that speaks against it; empty where nothing was
    */
-  public record Likely(Cause cause, int score, List<Object> because, String against) {
+  public record Likely(Cause cause, int score, List<Object> because, Optional<String> against) {
     public Likely {
       because = List.copyOf(because);
     }
@@ -48,7 +50,6 @@ public record Triage(
     normal = List.copyOf(normal);
     steps = List.copyOf(steps);
     causes = List.copyOf(causes);
-    vet = List.copyOf(vet);
   }
 
   public boolean isNormal() {
@@ -58,19 +59,44 @@ public record Triage(
   public static Triage of(HealthTables tables, Observed seen) {
     List<Normal> normal = normal(tables, seen);
     if (!normal.isEmpty()) {
+      return new Triage(normal, false, meanwhile(tables, normal), List.of(), notNeeded(normal));
+    }
+    boolean urgent = seen.signs().stream().anyMatch(id -> isUrgent(tables, id));
+    if (isOfPeople(tables, seen)) {
       return new Triage(
-          normal,
-          false,
-          List.of(tables.step("watch")),
           List.of(),
-          normal.stream()
-              .map(row -> "Not needed, unless %s.".formatted(row.words().until()))
-              .toList());
+          urgent,
+          FirstSteps.of(tables, seen),
+          List.of(),
+          urgent
+              ? "For the person a doctor or poison advice at once; the animal needs none."
+              : "For the person a doctor where the wound is deep or reddens; the animal needs none.");
     }
     List<Likely> causes = causes(tables, seen);
-    boolean urgent = seen.signs().stream().anyMatch(id -> isUrgent(tables, id));
     return new Triage(
         List.of(), urgent, steps(tables, seen, causes), causes, vet(tables, seen, causes, urgent));
+  }
+
+  private static boolean isOfPeople(HealthTables tables, Observed seen) {
+    return seen.signs().stream()
+        .allMatch(id -> tables.sign(id).filter(s -> s.where() == Sign.Where.PEOPLE).isPresent());
+  }
+
+  /** What it needs while it is normal, and a look tomorrow. */
+  private static List<AidStep> meanwhile(HealthTables tables, List<Normal> normal) {
+    return Stream.concat(normal.stream().flatMap(row -> row.steps().stream()), Stream.of("watch"))
+        .distinct()
+        .map(tables::step)
+        .toList();
+  }
+
+  private static String notNeeded(List<Normal> normal) {
+    return "Not needed, unless %s."
+        .formatted(
+            normal.stream()
+                .map(row -> row.words().until())
+                .distinct()
+                .collect(Collectors.joining("; or ")));
   }
 
   /** A row for every sign, or none at all: one sign that is not normal is enough. */
@@ -125,7 +151,13 @@ public record Triage(
       }
     }
     if (score == 0) {
-      return new Likely(cause, 0, List.of(), cause.advice().against());
+      return new Likely(cause, 0, List.of(), Optional.empty());
+    }
+    if (cause.ofAll() && seen.of() == Observed.HowMany.MOST) {
+      score += SHARED;
+      because.add("Most of them show it");
+    } else if (cause.ofAll() && seen.of() == Observed.HowMany.ONE) {
+      score = Math.max(1, score - SHARED);
     }
     for (RecordedFact fact : seen.facts()) {
       Integer weight = cause.weights().records().get(fact.kind());
@@ -135,7 +167,11 @@ public record Triage(
       }
     }
     boolean contradicted = cause.weights().against().stream().anyMatch(seen::tells);
-    return new Likely(cause, contradicted ? 1 : score, because, cause.advice().against());
+    return new Likely(
+        cause,
+        contradicted ? 1 : score,
+        because,
+        contradicted ? Optional.of(cause.advice().against()) : Optional.empty());
   }
 
   private static List<Likely> worthDoing(List<Likely> causes) {
@@ -153,7 +189,7 @@ public record Triage(
     for (Likely likely : worthDoing(causes)) {
       for (String id : likely.cause().advice().steps()) {
         AidStep step = tables.step(id);
-        if (step.isFor(seen.sheet().kind())) {
+        if (step.isFor(seen.sheet())) {
           steps.putIfAbsent(id, step);
         }
       }
@@ -187,24 +223,23 @@ public record Triage(
         tables.step(asked == Cause.Test.WATER && inWater ? "test-water" : "read-climate"));
   }
 
-  private static List<String> vet(
+  /** One answer: at once where a sign asks for it, else the soonest of what is likely. */
+  private static String vet(
       HealthTables tables, Observed seen, List<Likely> causes, boolean urgent) {
-    List<String> when = new ArrayList<>();
     if (urgent) {
-      when.add(
-          "At once: %s."
-              .formatted(
-                  seen.signs().stream()
-                      .filter(id -> isUrgent(tables, id))
-                      .flatMap(id -> tables.sign(id).stream())
-                      .map(sign -> English.lower(sign.words()))
-                      .sorted()
-                      .collect(English.listing())));
+      return "At once: %s."
+          .formatted(
+              seen.signs().stream()
+                  .filter(id -> isUrgent(tables, id))
+                  .flatMap(id -> tables.sign(id).stream())
+                  .map(sign -> English.lower(sign.words()))
+                  .sorted()
+                  .collect(English.listing()));
     }
-    worthDoing(causes).stream().map(likely -> likely.cause().advice().vet()).forEach(when::add);
-    if (when.isEmpty()) {
-      when.add("If it is no better in two days, or anything else shows.");
-    }
-    return when.stream().distinct().toList();
+    return worthDoing(causes).stream()
+        .map(likely -> likely.cause().advice())
+        .min(Comparator.comparingInt(Cause.Advice::vetDays))
+        .map(Cause.Advice::vet)
+        .orElse("If it is no better in two days, or anything else shows.");
   }
 }

@@ -3,6 +3,8 @@ package app.islet.core.health;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.care.AnimalGroup;
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
 import app.islet.core.livestock.Origin;
 import app.islet.core.quantity.Range;
 import java.time.LocalDate;
@@ -13,6 +15,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class CourseRunTest {
+  private static CareSheet sheet(String species) {
+    return CareLibrary.bundled().find(species).orElseThrow();
+  }
+
   private static final LocalDate BEGAN = LocalDate.of(2026, 5, 1);
   private static final Course TUB = HealthTables.bundled().course("holding-tub").orElseThrow();
 
@@ -38,15 +44,15 @@ class CourseRunTest {
     Course quarantine = HealthTables.bundled().course("quarantine").orElseThrow();
     assertThat(
             quarantine.usualDays(
-                HealthTables.bundled().arrival(AnimalGroup.TURTLE), Optional.of(Origin.FOUND)))
+                HealthTables.bundled().arrival(sheet("slider")), Optional.of(Origin.FOUND)))
         .isEqualTo(new Range(84, 182));
     assertThat(
             quarantine.usualDays(
-                HealthTables.bundled().arrival(AnimalGroup.CRAB), Optional.empty()))
+                HealthTables.bundled().arrival(sheet("vampire-crab")), Optional.empty()))
         .isEqualTo(new Range(21, 42));
     assertThat(
             TUB.usualDays(
-                HealthTables.bundled().arrival(AnimalGroup.FROG), Optional.of(Origin.FOUND)))
+                HealthTables.bundled().arrival(sheet("dwarf-frog")), Optional.of(Origin.FOUND)))
         .isEqualTo(TUB.pace().usualDays());
   }
 

@@ -95,10 +95,9 @@ class HealthTablesTest {
   }
 
   @Test
-  void every_group_has_signs_courses_an_arrival_and_a_skin() {
+  void every_group_has_signs_courses_and_a_skin() {
     for (AnimalGroup group : AnimalGroup.values()) {
       assertThat(HealthTables.bundled().coursesOf(group)).isNotEmpty();
-      assertThat(HealthTables.bundled().arrival(group).group()).isEqualTo(group);
       assertThat(HealthTables.bundled().skin(group).group()).isEqualTo(group);
     }
   }

@@ -141,6 +141,7 @@ class TriageTest {
     Set<String> used = new HashSet<>(List.of("compare", "watch", "test-water", "read-climate"));
     HealthTables.bundled().signs().forEach(sign -> used.addAll(sign.first()));
     HealthTables.bundled().facts().forEach(row -> used.addAll(row.first()));
+    HealthTables.bundled().normal().forEach(row -> used.addAll(row.steps()));
     for (Cause cause : HealthTables.bundled().causes()) {
       assertThat(signs).as(cause.id()).containsAll(cause.weights().signs().keySet());
       used.addAll(cause.advice().steps());
@@ -222,5 +223,75 @@ class TriageTest {
     assertThat(unknown.causes().get(0).cause().id()).isEqualTo("ammonia");
     assertThat(tested.causes().get(0).cause().id()).isNotEqualTo("ammonia");
     assertThat(tested.steps()).noneMatch(step -> step.id().equals("test-water"));
+  }
+
+  @ParameterizedTest(name = "{0} {1} can show {2}: {3}")
+  @CsvSource({
+    "axolotl, adult, gills-forward, true",
+    "fire-salamander, adult, gills-forward, false",
+    "alpine-newt, larva, gills-pale, true",
+    "tree-frog, frog, hums, true",
+    "clawed-frog, tadpole, hums, false",
+    "clawed-frog, tadpole, gills-shrinking, true",
+    "clawed-frog, adult, gills-shrinking, false",
+    "land-hermit, large, out-of-shell, true",
+    "vampire-crab, adult, out-of-shell, false",
+    "slider, hatchling, digs-restless, false",
+    "slider, adult, digs-restless, true"
+  })
+  void only_what_a_kind_can_show_is_offered(
+      String species, String stage, String sign, boolean can) {
+    CareSheet sheet = sheet(species);
+    assertThat(
+            HealthTables.bundled().signsOf(sheet, sheet.stage(stage).orElseThrow()).stream()
+                .anyMatch(s -> s.id().equals(sign)))
+        .isEqualTo(can);
+  }
+
+  @Test
+  void there_is_one_answer_on_the_vet_and_the_soonest_counts() {
+    assertThat(triage("slider", "adult", 1, "gaping", "floats-tilted").vet())
+        .isEqualTo("At once: breathes with its mouth open.");
+    assertThat(triage("dwarf-frog", "adult", 1, "bloated").vet())
+        .as("fluid, then a blocked gut")
+        .isEqualTo("Today: the vet lets the fluid out and looks for what holds it back.");
+    assertThat(triage("fire-bellied-toad", "adult", 1, "person-toxin").vet())
+        .startsWith("For the person");
+  }
+
+  @Test
+  void only_what_was_tested_or_entered_is_said_against_a_cause() {
+    assertThat(triage("axolotl", "adult", 1, "gills-forward").causes())
+        .allSatisfy(likely -> assertThat(likely.against()).isEmpty());
+    CareSheet axolotl = sheet("axolotl");
+    RecordedFact clean = new RecordedFact(RecordKind.AMMONIA_ZERO, Phrase.of("tested as zero"));
+    Triage tested =
+        Triage.of(
+            HealthTables.bundled(),
+            new Observed(axolotl, axolotl.grown(), Set.of("red-skin"), 1, List.of(clean)));
+    assertThat(tested.causes())
+        .filteredOn(likely -> likely.cause().id().equals("ammonia"))
+        .singleElement()
+        .satisfies(
+            likely ->
+                assertThat(likely.against()).contains("Ammonia and nitrite both test as zero."));
+  }
+
+  /** What strikes all of a tank is likelier where most show it, and less so where one does. */
+  @Test
+  void of_a_group_it_counts_how_many_show_it() {
+    assertThat(first(Observed.HowMany.MOST)).isEqualTo("ammonia");
+    assertThat(first(Observed.HowMany.ONE)).isEqualTo("vitamin");
+  }
+
+  private static String first(Observed.HowMany of) {
+    CareSheet turtle = sheet("slider");
+    Set<String> signs = Set.of("eyes-swollen", "lethargic");
+    return Triage.of(
+            HealthTables.bundled(), new Observed(turtle, turtle.grown(), signs, of, 1, List.of()))
+        .causes()
+        .get(0)
+        .cause()
+        .id();
   }
 }

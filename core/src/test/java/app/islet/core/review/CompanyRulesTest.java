@@ -33,6 +33,8 @@ import app.islet.core.enclosure.Site;
 import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.UvShape;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.situation.HusbandryState;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -175,10 +177,34 @@ class CompanyRulesTest {
             sexed("axolotl", 1, 1, 22)),
         row(
             "pond-freezes",
-            WATCH,
-            "a shallow pond",
+            DANGER,
+            "a pond that freezes to the ground",
             tank(200, 150, 60, 45).withSite(GARDEN),
             animals("european-pond", 2, 15)),
+        row(
+            "pond-freezes",
+            WRONG,
+            "ice that leaves 8 cm",
+            tank(200, 150, 80, 55).withSite(GARDEN),
+            animals("european-pond", 2, 15)),
+        row(
+            "pond-freezes",
+            WATCH,
+            "ice that leaves 15 cm",
+            tank(200, 150, 80, 62).withSite(GARDEN),
+            animals("european-pond", 2, 15)),
+        row(
+            "open-to-predators",
+            NOTE,
+            "a pond without a net",
+            tank(200, 150, 80, 62).withSite(GARDEN).with(Lid.NONE),
+            animals("european-pond", 2, 15)),
+        row(
+            "open-to-predators",
+            WATCH,
+            "young in a pond without a net",
+            tank(200, 150, 80, 62).withSite(GARDEN).with(Lid.NONE),
+            animals("european-pond", 2, 7)),
         row(
             "pond-freezes",
             NOTE,
@@ -372,6 +398,22 @@ class CompanyRulesTest {
                 underLamp(lid, Optional.ofNullable(through)),
                 animals("slider", 1, 18)))
         .isEqualTo(Optional.ofNullable(severity));
+  }
+
+  /** Frost that is months away can be met in time: it is watched. */
+  @Test
+  void a_pond_that_will_freeze_is_watched_in_summer_and_a_netted_one_is_safe_from_herons() {
+    Enclosure shallow = tank(200, 150, 60, 45).withSite(GARDEN);
+    Resident turtle = animals("european-pond", 2, 15);
+    HusbandryState july = HusbandryState.of(shallow, List.of(turtle), LocalDate.of(2026, 7, 15));
+    assertThat(
+            Review.of(july).findings().stream()
+                .filter(f -> f.rule().equals("pond-freezes"))
+                .map(Finding::severity))
+        .containsExactly(WATCH);
+    assertThat(of("pond-freezes", shallow)).as("nobody is in it").contains(WATCH);
+    assertThat(of("open-to-predators", shallow.with(Lid.MESH), turtle)).isEmpty();
+    assertThat(of("open-to-predators", tank(60, 40, 40, 20), turtle)).as("indoors").isEmpty();
   }
 
   @Test

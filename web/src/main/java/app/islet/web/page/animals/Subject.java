@@ -111,7 +111,7 @@ record Subject(AnimalSnapshot snapshot, List<Photo> photos, Books books, LocalDa
             books.ledger(),
             List.of(animal().key()),
             purposes,
-            key -> books.tables().arrival(resident().sheet().group()).days(origin),
+            key -> books.tables().arrival(resident().sheet()).days(origin),
             today)
         .stream()
         .findFirst();

@@ -83,15 +83,16 @@ class ArrivalController {
     OptionalDouble tub = form.optional("tubC", Dimension.TEMPERATURE, COLDEST, WARMEST);
     List<EnclosureRecord> places = enclosures.all(context);
     model.addAttribute("fields", fields(form, all, places));
-    model.addAttribute("arrival", sheet.map(s -> known.arrival(s.group())).orElse(null));
+    model.addAttribute("arrival", sheet.map(s -> known.arrival(s)).orElse(null));
     model.addAttribute("sheet", sheet.orElse(null));
     model.addAttribute(
-        "weeks", sheet.map(s -> weeks(context, known.arrival(s.group()), source)).orElse(""));
+        "weeks", sheet.map(s -> weeks(context, known.arrival(s), source)).orElse(""));
     model.addAttribute(
         "steps",
-        parcel.isPresent() && tub.isPresent()
-            ? steps(Arrival.steps(parcel.getAsDouble(), tub.getAsDouble()), context.units())
-            : List.of());
+        sheet
+            .filter(s -> parcel.isPresent() && tub.isPresent())
+            .map(s -> steps(s, parcel.getAsDouble(), tub.getAsDouble(), context.units()))
+            .orElse(List.of()));
     List<Resident> met =
         places.stream()
             .filter(e -> String.valueOf(e.id()).equals(form.typed("meets")))
@@ -159,9 +160,26 @@ class ArrivalController {
     return Messages.text(key);
   }
 
-  private static List<String> steps(List<Arrival.Step> steps, Units u) {
-    return steps.stream()
-        .map(s -> Messages.text("health.arrival.step", s.minutes(), u.celsius(s.tempC())))
-        .toList();
+  /** Day by day; and a word where the tub would be outside of what the kind tolerates. */
+  private static List<String> steps(CareSheet sheet, double parcelC, double tubC, Units u) {
+    List<String> words = new ArrayList<>();
+    Arrival.standsC(sheet)
+        .filter(range -> !range.contains(tubC))
+        .ifPresent(
+            range ->
+                words.add(
+                    Messages.text(
+                        "health.arrival.outside",
+                        u.celsius(tubC),
+                        u.range(range, Dimension.TEMPERATURE))));
+    Arrival.steps(sheet, parcelC, tubC)
+        .forEach(
+            step ->
+                words.add(
+                    step.day() == 0
+                        ? Messages.text("health.arrival.step-today", u.celsius(step.tempC()))
+                        : Messages.text(
+                            "health.arrival.step", step.day() + 1, u.celsius(step.tempC()))));
+    return words;
   }
 }

@@ -8,6 +8,7 @@ import app.islet.core.health.Contact;
 import app.islet.core.health.Crossing;
 import app.islet.core.health.HealthTables;
 import app.islet.core.health.HoldingTub;
+import app.islet.core.health.Observed;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.text.English;
@@ -80,7 +81,13 @@ class CaseController {
         "answer",
         c.endedOn().isPresent()
             ? null
-            : TriageView.of(known, patient, Set.copyOf(c.signs()), day, context.units()));
+            : TriageView.of(
+                known,
+                patient,
+                Set.copyOf(c.signs()),
+                Observed.HowMany.UNKNOWN,
+                day,
+                context.units()));
     model.addAttribute("tub", tub(patient, context.units()));
     model.addAttribute("contacts", contacts(context, c));
     model.addAttribute("crossings", crossings(context, c, patient));

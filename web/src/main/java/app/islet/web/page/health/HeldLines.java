@@ -115,7 +115,7 @@ class HeldLines {
         .map(
             s ->
                 tables
-                    .arrival(s.group())
+                    .arrival(s)
                     .days(animal.flatMap(a -> Optional.ofNullable(a.background().origin()))))
         .orElse(new Range(0, 0));
   }

@@ -1,6 +1,7 @@
 package app.islet.web.page.health;
 
 import app.islet.core.health.HealthTables;
+import app.islet.core.health.Observed;
 import app.islet.core.health.Sign;
 import app.islet.web.base.drawing.BodyMap;
 import app.islet.web.base.drawing.SignPicture;
@@ -95,11 +96,12 @@ class LookController {
       CollectionContext context,
       @PathVariable long id,
       @RequestParam(name = "sign", required = false) List<String> signs,
+      @RequestParam(defaultValue = "UNKNOWN") Observed.HowMany of,
       @RequestParam(defaultValue = "1") int day,
       Model model) {
     Patients.Patient patient = patients.patient(context, id);
     HealthTables known = tables.tables(context);
-    List<Sign> signsOf = known.signsOf(patient.resident().sheet().group());
+    List<Sign> signsOf = known.signsOf(patient.resident().sheet(), patient.resident().stage());
     Set<String> chosen = new LinkedHashSet<>();
     signsOf.stream()
         .map(Sign::id)
@@ -119,16 +121,20 @@ class LookController {
             Messages.text("health.where")));
     model.addAttribute("chosen", chosen);
     model.addAttribute("day", since);
+    model.addAttribute("of", of);
+    model.addAttribute("group", patient.resident().count() > 1);
     model.addAttribute(
         "facts", patient.facts().stream().map(f -> context.units().text(f.words())).toList());
     model.addAttribute(
         "answer",
-        chosen.isEmpty() ? null : TriageView.of(known, patient, chosen, since, context.units()));
+        chosen.isEmpty()
+            ? null
+            : TriageView.of(known, patient, chosen, of, since, context.units()));
     model.addAttribute(
         "answers",
         chosen.isEmpty()
             ? signsOf.stream()
-                .map(s -> TriageView.of(known, patient, Set.of(s.id()), 1, context.units()))
+                .map(s -> TriageView.of(known, patient, Set.of(s.id()), of, 1, context.units()))
                 .toList()
             : List.of());
     model.addAttribute("contact", context.collection().contact());

@@ -28,14 +28,19 @@ record TriageView(
     boolean urgent,
     List<String> steps,
     List<Likely> causes,
-    List<String> vet) {
-  /** A cause, with what speaks for it and what would speak against it. */
+    String vet) {
+  /** A cause, with what speaks for it, and what was tested that speaks against it; else empty. */
   record Likely(String words, String because, String against) {}
 
   static TriageView of(
-      HealthTables tables, Patients.Patient p, Set<String> signs, int day, Units u) {
+      HealthTables tables,
+      Patients.Patient p,
+      Set<String> signs,
+      Observed.HowMany of,
+      int day,
+      Units u) {
     Observed observed =
-        new Observed(p.resident().sheet(), p.resident().stage(), signs, day, p.facts());
+        new Observed(p.resident().sheet(), p.resident().stage(), signs, of, day, p.facts());
     Triage t = Triage.of(tables, observed);
     List<Sign> seen = tables.signs().stream().filter(s -> signs.contains(s.id())).toList();
     return new TriageView(
@@ -50,7 +55,7 @@ record TriageView(
                     new Likely(
                         likely.cause().words(),
                         String.join("; ", likely.because().stream().map(b -> words(b, u)).toList()),
-                        likely.against()))
+                        likely.against().orElse("")))
             .toList(),
         t.vet());
   }

@@ -111,8 +111,7 @@ public class HealthLog {
         .map(
             sheet ->
                 course.usualDays(
-                    tables.arrival(sheet.group()),
-                    Optional.ofNullable(animal.background().origin())))
+                    tables.arrival(sheet), Optional.ofNullable(animal.background().origin())))
         .orElse(course.pace().usualDays());
   }
 
