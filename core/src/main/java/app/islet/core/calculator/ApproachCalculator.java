@@ -9,6 +9,12 @@ import java.util.Map;
 /** How long a device takes from one temperature to another, up or down. */
 abstract class ApproachCalculator extends AbstractCalculator {
   private final String powerKey;
+
+  /** Where no device for a tank and no loss of one lead: such a loss is mistyped. */
+  private static final double LOWEST_C = -100;
+
+  private static final double HIGHEST_C = 200;
+
   private final boolean warms;
 
   ApproachCalculator(String id, String title, String powerKey, String power, boolean warms) {
@@ -45,6 +51,13 @@ abstract class ApproachCalculator extends AbstractCalculator {
           "toC",
           "toC must be at or %s fromC (%s °C), since it is %s, but was %s °C"
               .formatted(warms ? "above" : "below", from, warms ? "warmed" : "cooled", to));
+    }
+    double limit = water.limitC();
+    if (limit < LOWEST_C || limit > HIGHEST_C) {
+      throw new RefusedException(
+          "uaWPerK",
+          "uaWPerK must fit %s: at %s W/K the water would end at %.0f °C, which none does; a glass tank of 100 L loses about 5 W/K"
+              .formatted(powerKey, in.get("uaWPerK"), limit));
     }
     if (!water.reaches(from, to)) {
       throw new RefusedException(

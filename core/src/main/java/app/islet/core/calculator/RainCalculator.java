@@ -18,12 +18,12 @@ public final class RainCalculator extends AbstractCalculator {
         Evidence.published("conservation of mass"),
         List.of(
             Input.volume("volumeL", "Water"),
-            Input.salinity("ppt", "Salt in it, g/L"),
+            Input.salinity("ppt", "Salt in it"),
             Input.required("rainMm", "Rain", Dimension.THICKNESS, 0, 10_000),
             Input.required("catchAreaM2", "Area it falls on", Dimension.GROUND_AREA, 0, 10_000),
             Input.flag("overflows", "Runs over")),
         List.of(
-            new Output("ppt", "Salt afterwards, g/L", Dimension.SALINITY),
+            new Output("ppt", "Salt afterwards", Dimension.SALINITY),
             new Output("saltToRestoreG", "Salt to add", Dimension.MASS)));
   }
 

@@ -1,6 +1,7 @@
 package app.islet.core.care;
 
 import app.islet.core.quantity.Range;
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -200,8 +201,8 @@ public record Needs(
     /** Where a sheet says nothing else of what it must have; common practice, no source. */
     static final double USUAL_LEAST = 0.6;
 
-    /** Of what is recommended; nobody sees or measures a smaller difference. */
-    private static final double UNSEEN = 0.005;
+    /** Of what is recommended; three digits do not show a smaller difference. */
+    private static final double UNSEEN = 0.01;
 
     /** Whether there is as much of it as is recommended. */
     public static boolean isEnough(double there, double recommended) {
@@ -275,7 +276,19 @@ public record Needs(
   /**
    * @param months how long a UVB tube serves before it is replaced
    */
-  public record Tube(int months, Evidence basis) {}
+  public record Tube(int months, Evidence basis) {
+    private static final double DAYS_A_MONTH = 30.4;
+
+    /** The same in days. */
+    public int days() {
+      return (int) Math.round(months * DAYS_A_MONTH);
+    }
+
+    /** The day one fitted then is replaced on. */
+    public LocalDate replacedOn(LocalDate fitted) {
+      return fitted.plusDays(days());
+    }
+  }
 
   /**
    * @param freeboardCm from the highest foothold, the water line included, to the rim when there is

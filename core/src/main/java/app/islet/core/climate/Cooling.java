@@ -6,6 +6,7 @@ import app.islet.core.enclosure.Enclosure;
 import app.islet.core.enclosure.Equipment;
 import app.islet.core.enclosure.Lid;
 import app.islet.core.geometry.Geometry;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import java.util.ArrayList;
@@ -100,6 +101,25 @@ public record Cooling(
 
   public boolean isNeeded() {
     return targetC.isPresent() && asItIsC > targetC.getAsDouble() + EDGE_K;
+  }
+
+  /**
+   * A chiller that holds the water at what all residents stand.
+   *
+   * @param neededW heat it must take from the water in the warmest hour
+   * @param ratedW what to buy: it ages, and its room is warm when it is needed
+   */
+  public record Chiller(double neededW, double ratedW) {
+    private static final double RESERVE = 1.3;
+
+    static Chiller holding(double neededW) {
+      return new Chiller(neededW, Math.ceil(neededW * RESERVE / STEP_W) * STEP_W);
+    }
+  }
+
+  /** The chiller the ladder ends with, without the other rungs. */
+  public static Chiller chiller(Enclosure e, Geometry s, List<Resident> residents) {
+    return new Ladder(e, s, Climate.wanted(residents)).size();
   }
 
   public static Cooling of(Enclosure e, Geometry s, List<Resident> residents) {
@@ -259,14 +279,22 @@ public record Cooling(
               Quantity.kelvin(dropK)));
     }
 
-    private void chiller() {
-      double target = targetC.orElse(model.room().day(1).meanC() - 4);
+    private double chilledToC() {
+      return targetC.orElse(model.room().day(1).meanC() - 4);
+    }
+
+    Chiller size() {
       double watts = STEP_W;
-      while (watts < MAX_W && warmest(watts) > target + EDGE_K) {
+      while (watts < MAX_W && warmest(watts) > chilledToC() + EDGE_K) {
         watts += Math.max(STEP_W, Math.floor(watts / 40) * STEP_W);
       }
-      // Rated generously: it ages, and its room is warm when it is needed.
-      double rated = Math.ceil(watts * 1.3 / STEP_W) * STEP_W;
+      return Chiller.holding(watts);
+    }
+
+    private void chiller() {
+      double target = chilledToC();
+      Chiller size = size();
+      double rated = size.ratedW();
       TemperatureSeries course =
           model.spell(1, model.machines().chiller(rated), settings.coolTo(target));
       double moved = course.energy().chillerJ() / course.days() / 3.6e6;
@@ -277,8 +305,10 @@ public record Cooling(
       Phrase power =
           pull.reaches(from, target) && from > target
               ? Phrase.of(
-                  "{} of cooling; from the room's {} it takes {}.",
+                  "{} of cooling, {} times the {} needed; from the room's {} it takes {}.",
                   Quantity.watts(rated),
+                  new Quantity(Dimension.RATIO, rated / size.neededW()),
+                  Quantity.watts(size.neededW()),
                   Quantity.celsius(from),
                   Quantity.hours(pull.hours(from, target)))
               : Phrase.of("{} of cooling.", Quantity.watts(rated));

@@ -30,12 +30,22 @@ public record LastSeen(LocalDate day, LifeEvent.Proof proof, int usualDays) {
   /** Ground of less is not dug into by a whole animal, cm. */
   private static final double DEEP_GROUND_CM = 10;
 
-  /** The newest proof there is; empty where nobody ever saw it. */
-  public static Optional<LastSeen> of(Stage stage, Collection<LifeEvent> events) {
+  /**
+   * The newest proof there is; empty where nobody ever saw it.
+   *
+   * @param cameOn the day they came where they are: who carried them saw them
+   */
+  public static Optional<LastSeen> of(
+      Stage stage, Collection<LifeEvent> events, Optional<LocalDate> cameOn) {
     return events.stream()
         .filter(e -> e.kind().proof() != LifeEvent.Proof.NONE)
         .max(Comparator.comparing(LifeEvent::day))
-        .map(e -> new LastSeen(e.day(), e.kind().proof(), usualDays(stage)));
+        .map(
+            e ->
+                cameOn
+                    .filter(came -> came.isAfter(e.day()))
+                    .map(came -> new LastSeen(came, LifeEvent.Proof.SEEN, usualDays(stage)))
+                    .orElseGet(() -> new LastSeen(e.day(), e.kind().proof(), usualDays(stage))));
   }
 
   /** Days without being seen that are usual for a stage. */

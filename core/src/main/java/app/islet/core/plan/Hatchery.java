@@ -69,7 +69,7 @@ public record Hatchery(LocalDate day, double nauplii) {
   }
 
   /**
-   * Salt that gathers in a tub where the catch is poured in with its water, g/L.
+   * Salt that gathers in a tub where the catch is poured in with its water, g/kg.
    *
    * @param waterL of the tub
    * @param meals between two full changes of it

@@ -28,8 +28,6 @@ public final class Planner {
   /** Key of the rarer, large change of some schools. */
   public static final String LARGE_CHANGE = "large-change";
 
-  private static final double DAYS_PER_MONTH = 30.4;
-
   /** Key of topping up. */
   public static final String TOP_UP = "top-up";
 
@@ -71,7 +69,7 @@ public final class Planner {
         Phrase.of(
             "It serves {} by the school followed, or as long as a meter says.",
             Quantity.months(tube.months())),
-        Recurrence.every((int) Math.round(tube.months() * DAYS_PER_MONTH)),
+        Recurrence.every(tube.days()),
         tubeFitted(s),
         10,
         tube.basis());

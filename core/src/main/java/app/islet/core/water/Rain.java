@@ -6,14 +6,14 @@ import app.islet.core.quantity.Check;
  * What rain makes of salt water outdoors: all of it mixes in first, then what is too much runs
  * over.
  *
- * @param ppt salt afterwards, g/L
+ * @param ppt salt afterwards, g/kg
  * @param volumeL afterwards
  * @param saltToRestoreG that brings what is then in it back to what it was
  */
 public record Rain(double ppt, double volumeL, double saltToRestoreG) {
   /**
    * @param volumeL before, above 0
-   * @param ppt before, g/L
+   * @param ppt before, g/kg
    * @param rainMm 1 mm on 1 m² is 1 L
    * @param catchAreaM2 what the rain falls on and runs from into the water
    * @param overflows whether the level was at the rim, so that as much runs over as came in

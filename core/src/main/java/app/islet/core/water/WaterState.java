@@ -35,6 +35,9 @@ public record WaterState(
   /** pH and carbonate of tap water nobody tested; common practice, no source. */
   private static final double USUAL_PH = 7.5;
 
+  /** Commonly waited for a new filter; common practice, no source. */
+  private static final int USUAL_START_UP_DAYS = 42;
+
   /** How far the pH is moved in a day; common practice, no source. */
   public static final double MAX_PH_A_DAY = 0.2;
 
@@ -254,6 +257,23 @@ public record WaterState(
     }
     return Phrase.of(
         "the tests show no progress: look for chlorine, remedies, or a pump that stood");
+  }
+
+  /**
+   * Whether a filter nobody tested has run for as long as such take: then nothing is foretold of
+   * it, a test tells.
+   */
+  public boolean hasRunLongEnough(LocalDate today) {
+    int days =
+        residents.stream()
+            .flatMap(r -> r.stage().needs().filtration().stream())
+            .mapToInt(f -> f.filterCycle().days())
+            .max()
+            .orElse(USUAL_START_UP_DAYS);
+    return enclosure
+        .all(Equipment.Filter.class)
+        .flatMap(filter -> filter.runningSince().stream())
+        .anyMatch(since -> !since.plusDays(days).isAfter(today));
   }
 
   /**

@@ -152,6 +152,8 @@ class CalculatorsTest {
         "water-change-to | nowMgPerL=40 targetMgPerL=10 tapMgPerL=10 | targetMgPerL must be above the 10.0 mg/L of the new water",
         "pull-down | volumeL=1 fromC=20 toC=21 roomC=20 uaWPerK=1 coolingW=9 | toC must be at or below fromC",
         "pull-down | volumeL=1 fromC=20 toC=11 roomC=20 uaWPerK=1 coolingW=9 | toC must be above 11.0 °C, where it ends in the long run",
+        "pull-down | volumeL=100 fromC=24 toC=20 roomC=24 uaWPerK=0.1 coolingW=350 | uaWPerK must fit coolingW",
+        "warm-up | volumeL=100 fromC=20 toC=24 roomC=20 uaWPerK=0.1 heatingW=350 | uaWPerK must fit heatingW",
         "pull-down | volumeL=1 fromC=20 toC=19 roomC=20 uaWPerK=0 coolingW=9 | uaWPerK must be above 0 to 100000",
         "warm-up | volumeL=1 fromC=20 toC=29 roomC=20 uaWPerK=1 heatingW=9 | toC must be below 29.0 °C",
         "moon | date=2026-02-30 | date must be a day as 2027-03-21",

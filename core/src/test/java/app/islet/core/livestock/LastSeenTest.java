@@ -7,6 +7,7 @@ import app.islet.core.care.CareSheet;
 import app.islet.core.care.Stage;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
@@ -23,7 +24,7 @@ class LastSeenTest {
   }
 
   private static boolean overdue(String species, int days) {
-    return LastSeen.of(adult(species), List.of(ago(days, LifeEvent.Kind.SEEN)))
+    return LastSeen.of(adult(species), List.of(ago(days, LifeEvent.Kind.SEEN)), Optional.empty())
         .orElseThrow()
         .isOverdue(TODAY);
   }
@@ -46,11 +47,27 @@ class LastSeenTest {
                 List.of(
                     ago(9, LifeEvent.Kind.FED),
                     ago(2, LifeEvent.Kind.TRACE),
-                    ago(0, LifeEvent.Kind.NOTE)))
+                    ago(0, LifeEvent.Kind.NOTE)),
+                Optional.empty())
             .orElseThrow();
     assertThat(seen.daysAgo(TODAY)).isEqualTo(2);
     assertThat(seen.proof()).isEqualTo(LifeEvent.Proof.TRACE);
-    assertThat(LastSeen.of(adult("axolotl"), List.of(ago(1, LifeEvent.Kind.NOTE)))).isEmpty();
+    assertThat(
+            LastSeen.of(adult("axolotl"), List.of(ago(1, LifeEvent.Kind.NOTE)), Optional.empty()))
+        .isEmpty();
+  }
+
+  /** Whoever carried a group to its place today has seen it, whatever was logged before. */
+  @Test
+  void an_animal_that_came_today_was_seen_today() {
+    List<LifeEvent> longAgo = List.of(ago(275, LifeEvent.Kind.SEEN));
+    assertThat(LastSeen.of(adult("slider"), longAgo, Optional.of(TODAY)).orElseThrow().day())
+        .isEqualTo(TODAY);
+    assertThat(
+            LastSeen.of(adult("slider"), longAgo, Optional.of(TODAY.minusDays(300)))
+                .orElseThrow()
+                .daysAgo(TODAY))
+        .isEqualTo(275);
   }
 
   @Test

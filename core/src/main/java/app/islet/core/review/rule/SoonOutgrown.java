@@ -2,6 +2,8 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Cohort;
 import app.islet.core.animal.SpaceNeeds;
+import app.islet.core.care.Needs;
+import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Outlook;
@@ -12,6 +14,7 @@ import app.islet.core.situation.HusbandryState;
 import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
 import java.time.LocalDate;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /** Floor or water that fails within the months of growth a school counts in; a year for most. */
@@ -66,8 +69,24 @@ public final class SoonOutgrown implements Rule {
             own
                 ? "Told from their own measurements; each new one makes it surer."
                 : "An average of many animals: yours may be half as fast or twice. Measure, and Islet corrects it.")
-        .remedy("Plan a floor of {} by {}.", Quantity.cm2(then.floorCm2()), English.day(day))
+        .remedy("{} by {}.", plan(s, then), English.day(day))
         .build();
+  }
+
+  /** What will be too small, and only that. */
+  private static Phrase plan(HusbandryState s, SpaceNeeds then) {
+    boolean floor = !Needs.Space.isEnough(s.geometry().footprintCm2(), then.floorCm2());
+    OptionalDouble litres = then.waterL();
+    boolean water =
+        litres.isPresent() && !Needs.Space.isEnough(s.geometry().waterL(), litres.getAsDouble());
+    Phrase floorWords = Phrase.of("Plan a floor of {}", Quantity.cm2(then.floorCm2()));
+    if (!water) {
+      return floorWords;
+    }
+    Quantity all = Quantity.litres(litres.getAsDouble());
+    return floor
+        ? Phrase.of("{} and {} of water", floorWords, all)
+        : Phrase.of("Plan {} of water", all);
   }
 
   /** It still fits when last asked, and no longer a month later. */

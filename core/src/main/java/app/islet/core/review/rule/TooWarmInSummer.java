@@ -2,6 +2,7 @@ package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.care.Needs;
+import app.islet.core.climate.Cooling;
 import app.islet.core.climate.Pond;
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Equipment;
@@ -66,7 +67,7 @@ public final class TooWarmInSummer implements ResidentRule {
     boolean chillerFirst =
         r.stage().needs().cooling().filter(c -> c == Needs.Cooling.CHILLER).isPresent();
     if (chillerFirst) {
-      addChiller(s, finding, t.idealC().max());
+      addChiller(s, finding);
     }
     if (s.enclosure().lid() == Lid.GLASS) {
       finding.remedy("Mesh instead of glass on top, so that the water can evaporate.");
@@ -75,17 +76,18 @@ public final class TooWarmInSummer implements ResidentRule {
       finding.remedy("A fan over the surface; mind the top-up.");
     }
     if (!chillerFirst) {
-      addChiller(s, finding, t.idealC().max());
+      addChiller(s, finding);
     }
     return Optional.of(finding.build());
   }
 
-  private static void addChiller(HusbandryState s, Finding.Builder finding, double maxC) {
-    double watts = ChillerSizes.toHold(s, maxC);
+  private static void addChiller(HusbandryState s, Finding.Builder finding) {
+    Cooling.Chiller chiller = Cooling.chiller(s.enclosure(), s.geometry(), s.residents());
     finding.remedy(
-        new Change("/equipment/chiller/coolingW", watts),
-        "A chiller that takes {} from the water.",
-        Quantity.watts(watts));
+        new Change("/equipment/chiller/coolingW", chiller.ratedW()),
+        "A chiller that takes {} from the water ({} needed, a third in reserve).",
+        Quantity.watts(chiller.ratedW()),
+        Quantity.watts(chiller.neededW()));
   }
 
   /** A pond is as warm as the season: what it will be in summer is watched until it comes. */

@@ -10,6 +10,7 @@ import app.islet.core.review.Rule;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import com.google.auto.service.AutoService;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -23,8 +24,6 @@ public final class UvbAged implements OneCause {
     return "uvb-aged";
   }
 
-  private static final double DAYS_PER_MONTH = 30.4;
-
   /** Past its time by this factor it is not late but useless; common practice, no source. */
   private static final double SPENT = 2;
 
@@ -36,7 +35,7 @@ public final class UvbAged implements OneCause {
       return Optional.empty();
     }
     Needs.Tube tube = r.stage().needs().uv().get().tube();
-    int serves = (int) Math.round(tube.months() * DAYS_PER_MONTH);
+    int serves = tube.days();
     Optional<LocalDate> fitted =
         s.enclosure()
             .all(Equipment.UvbLamp.class)
@@ -64,7 +63,8 @@ public final class UvbAged implements OneCause {
             ? finding.remedy("Replace the tube now and note the date.").build()
             : finding
                 .remedy(
-                    "Replace the tube by {}, or go by a UV meter.", fitted.get().plusDays(serves))
+                    "Replace the tube by {}, or go by a UV meter.",
+                    English.day(tube.replacedOn(fitted.get())))
                 .build());
   }
 }

@@ -211,7 +211,7 @@ record AnimalView(
    */
   private static String lastSeen(Subject s) {
     LocalDate today = s.today();
-    return LastSeen.of(s.resident().stage(), s.events())
+    return LastSeen.of(s.resident().stage(), s.events(), s.resident().arrivedOn())
         .map(
             seen -> {
               String ago = English.count(seen.daysAgo(today), "day");

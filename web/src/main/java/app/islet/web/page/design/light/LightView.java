@@ -223,7 +223,7 @@ record LightView(
     return "Fitted on %s: replace it by %s after %d months, by the school followed; another says %d months (%s); a meter beats both."
         .formatted(
             English.day(fitted),
-            English.day(fitted.plusMonths(months)),
+            English.day(p.need().tube().replacedOn(fitted)),
             months,
             other,
             English.day(fitted.plusMonths(other)));

@@ -159,7 +159,10 @@ record WaterView(
   private static StartUpView filterCycle(
       WaterState waterState, LocalDate today, KitUnits kit, Units u) {
     FilterCycle filterCycle = waterState.filterCycle(today);
-    boolean foretell = filterCycle.phase() != FilterCycle.Phase.READY && waterState.canForecast();
+    boolean runs =
+        filterCycle.phase() == FilterCycle.Phase.UNTESTED && waterState.hasRunLongEnough(today);
+    boolean foretell =
+        filterCycle.phase() != FilterCycle.Phase.READY && !runs && waterState.canForecast();
     Optional<Forecast> forecast =
         foretell ? Optional.of(waterState.forecast(today)) : Optional.empty();
     return new StartUpView(
