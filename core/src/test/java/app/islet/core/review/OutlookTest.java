@@ -175,8 +175,8 @@ class OutlookTest {
             average.heads(),
             average.size().measured(0, Optional.of(OwnGrowth.of(sheet.growth(), lengths).growth())),
             average.keeping());
-    // Half a per cent less is not seen: so much shallower it is outgrown on the day.
-    double fourInches = 0.995 * depthFor(4 * 2.54);
+    // A hundredth less is not seen: so much shallower it is outgrown on the day.
+    double fourInches = 0.99 * depthFor(4 * 2.54);
     assertThat(monthOutgrown(fourInches, average)).isEqualTo(3);
     assertThat(monthOutgrown(fourInches, own)).isEqualTo(7);
     assertThat(outgrown(fourInches, own)).startsWith("Outgrown in about 6 to 7 months");

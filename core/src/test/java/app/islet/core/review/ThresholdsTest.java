@@ -89,8 +89,8 @@ class ThresholdsTest {
             / litresPerCm;
     String at = "/water/depthCm";
     return Stream.of(
-        silent("too-little-water", e, AXOLOTLS, new Change(at, enough + 0.01)),
-        speaks("too-little-water", WATCH, e, AXOLOTLS, new Change(at, enough - 0.1)),
+        silent("too-little-water", e, AXOLOTLS, new Change(at, 0.991 * enough)),
+        speaks("too-little-water", WATCH, e, AXOLOTLS, new Change(at, 0.989 * enough)),
         speaks("too-little-water", WATCH, e, AXOLOTLS, new Change(at, GRAVE * enough + 0.1)),
         speaks("too-little-water", WRONG, e, AXOLOTLS, new Change(at, GRAVE * enough - 0.1)));
   }
