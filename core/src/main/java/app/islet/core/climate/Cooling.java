@@ -27,7 +27,7 @@ import java.util.OptionalDouble;
 public record Cooling(
     double asItIsC, double uncooledC, OptionalDouble targetC, double wetBulbC, List<Rung> rungs) {
   /** Air over the surface by a fan as sold for tanks, m/s; common practice, no source. */
-  static final double FAN_MS = 1.0;
+  public static final double FAN_MS = 1.0;
 
   /** Lights that give little heat, against lamps; from memory. */
   private static final double COOL_LIGHT = 0.3;

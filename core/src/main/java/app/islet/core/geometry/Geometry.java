@@ -114,8 +114,14 @@ public record Geometry(
    * where there is no water.
    */
   public double digDepthCm(Enclosure e) {
-    double land = e.land().map(Land::heightCm).orElse(0.0);
-    return hasWater() ? Math.max(0, land - lineCm) : Math.max(land, e.ground().depthCm());
+    return hasWater()
+        ? Math.max(0, e.land().map(Land::heightCm).orElse(0.0) - lineCm)
+        : groundCm(e);
+  }
+
+  /** Ground from the floor to the top of the land, cm. */
+  public double groundCm(Enclosure e) {
+    return Math.max(e.land().map(Land::heightCm).orElse(0.0), e.ground().depthCm());
   }
 
   /**

@@ -94,12 +94,17 @@ final class Mender {
     return e;
   }
 
+  /** A chiller comes last, where nothing cheaper helps. */
   private Optional<Enclosure> better(Enclosure e) {
     List<Finding> watched = watched(e);
+    return better(e, watched, false).or(() -> better(e, watched, true));
+  }
+
+  private Optional<Enclosure> better(Enclosure e, List<Finding> watched, boolean chilling) {
     for (Finding finding : watched) {
       for (Remedy remedy : finding.remedies()) {
-        // Nobody buys a chiller for what is only near the edge.
-        if (isAllowed(remedy) && remedy.changes().stream().noneMatch(Mender::chills)) {
+        boolean chills = remedy.changes().stream().anyMatch(Mender::chills);
+        if (isAllowed(remedy) && chills == chilling) {
           Enclosure tried = e.with(remedy.changes());
           if (watched(tried).size() < watched.size()) {
             return Optional.of(tried);

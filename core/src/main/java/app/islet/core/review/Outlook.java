@@ -32,8 +32,8 @@ public record Outlook(List<Event> events) {
   /** So near to its adult length an animal counts as grown. */
   private static final double GROWN = 0.95;
 
-  /** The rules of floor and litres: what they find is called outgrown. */
-  static final Set<String> ROOM = Set.of("floor-too-small", "too-little-water");
+  /** The rules of floor, height and litres: what they find is called outgrown. */
+  static final Set<String> ROOM = Set.of("floor-too-small", "too-little-water", "too-low-to-climb");
 
   /** The rule that says today what is outgrown later. */
   private static final String FORETELLING = "soon-outgrown";

@@ -264,7 +264,7 @@ class RulesTest {
             WRONG,
             "no ground to moult in",
             CRAB_BOX.with(new Change("/land/heightCm", 7)),
-            CRABS),
+            animals("fiddler", 4, 2.2)),
         row(
             "no-egg-ground",
             WRONG,

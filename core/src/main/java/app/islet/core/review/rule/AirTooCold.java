@@ -1,6 +1,7 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Needs;
 import app.islet.core.climate.Climate;
 import app.islet.core.climate.HeaterSizes;
@@ -59,7 +60,8 @@ public final class AirTooCold implements ResidentRule {
                 r.words(),
                 Phrase.range(t.idealC(), Dimension.TEMPERATURE))
             .why(WHY.of(r));
-    boolean heated = r.stage().needs().heater() != Needs.Heater.NEVER;
+    // A mat on the outside harms no frog; salamanders and who rests are only moved.
+    boolean heated = r.sheet().group() != AnimalGroup.SALAMANDER && !r.isResting();
     return Optional.of(
         (outdoors || !heated
                 ? found.remedy(

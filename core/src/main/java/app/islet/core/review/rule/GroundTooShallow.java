@@ -1,6 +1,7 @@
 package app.islet.core.review.rule;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Evidence;
 import app.islet.core.care.Habitat;
 import app.islet.core.care.Needs;
@@ -35,16 +36,18 @@ public final class GroundTooShallow implements ResidentRule {
 
   @Override
   public Optional<Finding> judge(HusbandryState s, Resident r) {
-    OptionalDouble under = r.stage().needs().ground().depthCm();
-    if (under.isPresent()) {
-      return underWater(s, r, under.getAsDouble());
+    OptionalDouble wet = r.stage().needs().ground().depthCm();
+    if (wet.isPresent()) {
+      return underWater(s, r, wet.getAsDouble());
     }
     Needs.Land land = r.stage().needs().land();
     // That there is no land at all is told by another rule.
     if (r.stage().habitat() == Habitat.LAND && s.geometry().dryLandCm2() == 0) {
       return Optional.empty();
     }
-    double deep = s.geometry().digDepthCm(s.enclosure());
+    boolean shore = digsToTheWater(r);
+    double deep =
+        shore ? s.geometry().groundCm(s.enclosure()) : s.geometry().digDepthCm(s.enclosure());
     Optional<Severity> grade = grade(deep, land.minDepthCm(), land.basis());
     if (grade.isEmpty()) {
       return Optional.empty();
@@ -54,18 +57,26 @@ public final class GroundTooShallow implements ResidentRule {
             .who(r)
             .basis(land.basis())
             .what(
-                "The land has {} of dry ground; {} must dig into {}.",
+                shore
+                    ? "The land has {} of ground, down to the water; {} must dig into {}."
+                    : "The land has {} of dry ground; {} must dig into {}.",
                 Quantity.cm(deep),
                 r.words(),
                 Quantity.cm(land.minDepthCm()))
             .why(WHY.of(r));
-    double height = land.minDepthCm() + (s.geometry().hasWater() ? s.geometry().lineCm() : 0);
+    double under = s.geometry().hasWater() && !shore ? s.geometry().lineCm() : 0;
+    double height = land.minDepthCm() + under;
     if (s.enclosure().land().isPresent() && height <= s.enclosure().vessel().heightCm()) {
       finding.remedy(
           new Change("/land/heightCm", height), "Fill the land to {}.", Quantity.cm(height));
     }
     return Optional.of(
         finding.remedy("A vessel tall enough for deep ground and air above it.").build());
+  }
+
+  /** Crabs of the shore dig until they meet water: moist sand counts, not what lies dry above. */
+  private static boolean digsToTheWater(Resident r) {
+    return r.sheet().group() == AnimalGroup.CRAB && r.stage().needs().water().isPresent();
   }
 
   /** Ground it digs itself into where it lives, under water. */

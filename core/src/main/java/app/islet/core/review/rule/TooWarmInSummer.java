@@ -73,7 +73,9 @@ public final class TooWarmInSummer implements ResidentRule {
       finding.remedy("Mesh instead of glass on top, so that the water can evaporate.");
     }
     if (!s.enclosure().has(Equipment.Fan.class)) {
-      finding.remedy("A fan over the surface; mind the top-up.");
+      finding.remedy(
+          new Change("/equipment/fan/airSpeedMs", Cooling.FAN_MS),
+          "A fan over the surface; mind the top-up.");
     }
     if (!chillerFirst) {
       addChiller(s, finding);
