@@ -139,7 +139,7 @@ class HealthTest {
     Hands.send(page, "Show what to do");
     assertThat(page.locator("main")).containsText("Throw the shipping water away");
     assertThat(page.locator(".health-causes li")).hasCount(6);
-    assertThat(page.locator(".health-causes li").last()).hasText("After 120 min: 18 °C");
+    assertThat(page.locator(".health-causes li").last()).hasText("Day 6: 18 °C");
     assertThat(page.locator("main")).containsText("Quarantine: 6 to 12 weeks");
   }
 

@@ -68,6 +68,9 @@ class LookController {
    */
   record SignView(String id, String words, boolean urgent, String picture) {}
 
+  /** An answer to how many of a group show it. */
+  record HowManyView(Observed.HowMany of, String words) {}
+
   /** Who of an enclosure it is about; at once where there is one. */
   @GetMapping("/enclosures/{id}")
   String whose(CollectionContext context, @PathVariable long id, Model model) {
@@ -122,7 +125,7 @@ class LookController {
     model.addAttribute("chosen", chosen);
     model.addAttribute("day", since);
     model.addAttribute("of", of);
-    model.addAttribute("group", patient.resident().count() > 1);
+    model.addAttribute("group", patient.resident().count() > 1 ? howMany() : List.of());
     model.addAttribute(
         "facts", patient.facts().stream().map(f -> context.units().text(f.words())).toList());
     model.addAttribute(
@@ -139,6 +142,12 @@ class LookController {
             : List.of());
     model.addAttribute("contact", context.collection().contact());
     return "health/look";
+  }
+
+  private static List<HowManyView> howMany() {
+    return List.of(
+        new HowManyView(Observed.HowMany.ONE, Messages.text("health.how-many-one")),
+        new HowManyView(Observed.HowMany.MOST, Messages.text("health.how-many-most")));
   }
 
   private static List<Part> parts(List<Sign> signs) {
