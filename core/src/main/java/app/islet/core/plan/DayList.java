@@ -59,10 +59,19 @@ public final class DayList {
       plan.feedings().forEach(feeding -> addTurns(day, plan, feeding, history, list));
     }
     list.removeIf(due -> isWithoutMeal(due, plan, list));
-    list.sort(
+    List<DueTask> all = new ArrayList<>(composed(day, plan, history, list));
+    all.sort(
         Comparator.comparing((DueTask d) -> d.task().kind()).thenComparing(d -> d.task().key()));
-    apart(list);
-    return list;
+    apart(all);
+    return all;
+  }
+
+  private static List<DueTask> composed(
+      LocalDate day, Plan plan, List<Completion> history, List<DueTask> routine) {
+    return Composer.compose(
+        routine,
+        plan.advice().stream().filter(advice -> advice.holdsOn(day)).toList(),
+        history.stream().filter(done -> done.day().equals(day)).toList());
   }
 
   /** A powder on the food waits for a day on which there is some. */

@@ -26,6 +26,7 @@ public record HelperSheet(
   /** What a helper is asked to do; the rest can wait for the keeper. */
   private static final Set<TaskKind> FOR_HELPERS =
       EnumSet.of(
+          TaskKind.HOLD,
           TaskKind.FEED,
           TaskKind.SUPPLEMENT,
           TaskKind.SPOT_CLEAN,

@@ -48,7 +48,7 @@ final class Overdue {
           Optional.of(Phrase.of("The level sinks: salt and waste gather in what is left."));
       case MIST -> Optional.of(Phrase.of("Dry air dries out skin and gills."));
       case REFILL -> Optional.of(Phrase.of("Standing water grows a film, and it drinks from it."));
-      case FEED, MIX, SUPPLEMENT, BATHE, CORRECT -> Optional.empty();
+      case FEED, HOLD, MIX, SUPPLEMENT, BATHE, CORRECT -> Optional.empty();
     };
   }
 

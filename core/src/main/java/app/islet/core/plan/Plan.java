@@ -12,21 +12,24 @@ import java.util.Optional;
  * @param helpings of each food a whole portion, by the key of its task
  * @param feedings foods that take turns, for each of the animals that have such
  * @param late what it means that a task is late, by its key
+ * @param advice what is known beside the routine, for the days it holds
  */
 public record Plan(
     List<Task> tasks,
     Map<String, Helping> helpings,
     List<Feeding> feedings,
-    Map<String, Phrase> late) {
+    Map<String, Phrase> late,
+    List<Advice> advice) {
   /** Where each task has days of its own. */
   public Plan(List<Task> tasks) {
-    this(tasks, Map.of(), List.of(), Map.of());
+    this(tasks, Map.of(), List.of(), Map.of(), List.of());
   }
 
   public Plan {
     helpings = Map.copyOf(helpings);
     late = Map.copyOf(late);
     feedings = List.copyOf(feedings);
+    advice = List.copyOf(advice);
     tasks =
         tasks.stream().sorted(Comparator.comparing(Task::kind).thenComparing(Task::key)).toList();
   }

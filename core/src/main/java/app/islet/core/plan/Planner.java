@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
+import java.util.stream.Stream;
 
 /** Makes the plan of an enclosure from its residents' stages and its litres. */
 public final class Planner {
@@ -42,7 +43,9 @@ public final class Planner {
     if (!s.residents().isEmpty()) {
       addUpkeep(s, tasks);
     }
-    return new Plan(tasks, meals.helpings(), meals.feedings(), Overdue.of(s, tasks));
+    List<Advice> advice =
+        Stream.of(WaterAdvice.of(s), GrowthAdvice.of(s)).flatMap(List::stream).toList();
+    return new Plan(tasks, meals.helpings(), meals.feedings(), Overdue.of(s, tasks), advice);
   }
 
   private static void addUpkeep(HusbandryState s, List<Task> tasks) {

@@ -1,10 +1,11 @@
 package app.islet.core.plan;
 
 /**
- * Kinds of work, in the order they are done at an enclosure: look, feed, clean, change, care for
- * devices.
+ * Kinds of work, in the order they are done at an enclosure: what is held off, feed, clean, change,
+ * care for devices.
  */
 public enum TaskKind {
+  HOLD("Hold off"),
   FEED("Feed"),
   SUPPLEMENT("Supplement"),
   BATHE("Bathe"),

@@ -6,6 +6,7 @@ import app.islet.core.plan.DueTask;
 import app.islet.core.plan.PlannedDay;
 import app.islet.core.plan.Planner;
 import app.islet.core.plan.Task;
+import app.islet.core.plan.TaskKind;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.reading.snapshot.SnapshotKey;
 import app.islet.web.store.enclosure.EnclosureRecord;
@@ -61,6 +62,11 @@ public class DayRounds {
 
   /** One task of a day with the entry that settled it, if any. */
   public record Line(DueTask due, Optional<TaskEntry> entry) {
+    /** Whether it only says what is held off. */
+    private boolean isHold() {
+      return due.task().kind() == TaskKind.HOLD;
+    }
+
     private boolean isOf(TaskEntry e) {
       return due.task().key().equals(e.taskKey()) && due.slot() == e.slot();
     }
@@ -69,7 +75,7 @@ public class DayRounds {
   /** One enclosure's part of a day. */
   public record Stop(EnclosureSummary enclosure, List<Line> lines) {
     public long left() {
-      return lines.stream().filter(l -> !l.due().settled()).count();
+      return lines.stream().filter(l -> !l.due().settled() && !l.isHold()).count();
     }
 
     /** Of what is left; roughly. */

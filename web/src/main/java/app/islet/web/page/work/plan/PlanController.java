@@ -2,6 +2,8 @@ package app.islet.web.page.work.plan;
 
 import app.islet.core.plan.DueTask;
 import app.islet.core.plan.Labour;
+import app.islet.core.plan.Plan;
+import app.islet.core.plan.Task;
 import app.islet.core.text.English;
 import app.islet.web.base.support.Units;
 import app.islet.web.people.collection.CollectionContext;
@@ -11,6 +13,7 @@ import app.islet.web.reading.summary.DayRounds;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,19 +46,16 @@ class PlanController {
     Units u = context.units();
     List<List<DueTask>> days = rounds.coming(context, state.record(), FORTNIGHT);
     model.addAttribute("state", state);
+    Plan plan = state.assessment().plan();
+    // What is known beside the routine comes first.
     model.addAttribute(
         "tasks",
-        state.assessment().plan().tasks().stream()
-            .map(
-                t ->
-                    new TaskView(
-                        u.text(t.title()),
-                        u.text(t.amount()),
-                        state.assessment().plan().rhythm(t),
-                        u.text(t.how()),
-                        t.basis().words()))
+        Stream.concat(
+                plan.advice().stream()
+                    .map(a -> view(a.task(), "until " + English.day(a.until()), u)),
+                plan.tasks().stream().map(t -> view(t, plan.rhythm(t), u)))
             .toList());
-    double minutes = state.assessment().plan().minutesADay();
+    double minutes = plan.minutesADay();
     model.addAttribute("minutes", Math.round(minutes));
     model.addAttribute("hoursAMonth", Math.round(Labour.hours(minutes, MONTH_DAYS)));
     model.addAttribute(
@@ -64,6 +64,11 @@ class PlanController {
             .mapToObj(i -> day(context.today().plusDays(i), i == 0, days.get(i), u))
             .toList());
     return "plan/plan";
+  }
+
+  private static TaskView view(Task t, String rhythm, Units u) {
+    return new TaskView(
+        u.text(t.title()), u.text(t.amount()), rhythm, u.text(t.how()), t.basis().words());
   }
 
   private static DayView day(LocalDate date, boolean today, List<DueTask> list, Units u) {

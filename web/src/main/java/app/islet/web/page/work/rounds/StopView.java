@@ -44,6 +44,7 @@ record StopView(
 
   /**
    * @param state words for done, skipped or late; empty while it is just due
+   * @param hold whether it says what is held off: nothing to do, and only a keeper may decline it
    * @param test numbers to be typed in; none where it is no test
    * @param entry of what settled it; empty where nothing did, or another's that a helper may not
    *     undo
@@ -57,6 +58,7 @@ record StopView(
       String state,
       boolean settled,
       boolean late,
+      boolean hold,
       boolean measure,
       boolean topUp,
       List<Number> test,
@@ -140,6 +142,7 @@ record StopView(
               : late(due),
           due.settled(),
           due.daysLate() > 0,
+          due.task().kind() == TaskKind.HOLD,
           due.task().kind() == TaskKind.MEASURE,
           due.task().kind() == TaskKind.TOP_UP,
           due.task().kind() == TaskKind.TEST ? numbers() : List.of(),

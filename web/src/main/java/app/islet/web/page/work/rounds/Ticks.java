@@ -6,6 +6,7 @@ import app.islet.core.quantity.UnitSystem;
 import app.islet.web.base.log.Stamp;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
+import app.islet.web.people.collection.Role;
 import app.islet.web.reading.summary.DayRounds;
 import app.islet.web.reading.summary.Summaries;
 import app.islet.web.store.enclosure.Designs;
@@ -98,6 +99,13 @@ public class Ticks {
   public TaskEntry settle(CollectionContext context, long enclosureId, Tick tick) {
     EnclosureRecord record = enclosures.get(context, enclosureId);
     Task task = task(context, record, tick);
+    if (task.kind() == TaskKind.HOLD) {
+      // What Islet holds off is lifted by somebody who answers for it, with a reason.
+      context.require(Role.KEEPER);
+      if (!tick.skipped() || tick.note().isBlank()) {
+        throw new NotFoundException("what is held off is declined with a reason, or kept");
+      }
+    }
     rounds.write(context, record, tick.day());
     Stamp stamp = log.stamp(context, tick.clientId(), tick.at());
     return Objects.requireNonNull(
