@@ -62,7 +62,8 @@ class OneAnswerTest {
   @AfterAll
   static void each_figure_was_compared() {
     assertThat(COMPARED)
-        .containsExactlyInAnyOrder("outgrown", "water", "filter", "uvb", "water change");
+        .containsExactlyInAnyOrder(
+            "outgrown", "water", "filter", "uvb", "water change", "chiller", "food held off");
   }
 
   /** Addresses of the demo's enclosures and of one made from each sample. */
@@ -139,6 +140,28 @@ class OneAnswerTest {
     filterCycle(water, review);
     uvb(light, review);
     partChange(water, plan);
+    chiller(page(enclosure + "/climate"), review);
+    heldOff(water, plan);
+  }
+
+  /** What is bought to cool it is one number of watts. */
+  private static void chiller(PageText climate, PageText review) {
+    Matcher told =
+        Pattern.compile("A chiller that takes ([\\d.,]+ W) from the water").matcher(review.words());
+    if (told.find()) {
+      COMPARED.add("chiller");
+      assertThat(climate.words()).contains(told.group(1) + " of cooling");
+    }
+  }
+
+  /** Who is told on the Water page to feed nothing is told so on the list. */
+  private static void heldOff(PageText water, PageText plan) {
+    boolean told = water.words().contains("feed nothing");
+    assertThat(plan.words().contains("No food")).isEqualTo(told);
+    if (told) {
+      COMPARED.add("food held off");
+      assertThat(plan.between("class=\"fortnight\"", "</li>").words()).doesNotContain(" for ");
+    }
   }
 
   private static void countOfFindings(PageText review, PageText report) {

@@ -8,6 +8,9 @@ import app.islet.core.quantity.Quantity;
 import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.FilterCycle;
 import app.islet.core.water.Limits;
+import app.islet.core.water.NitrateChange;
+import app.islet.core.water.Parameter;
+import app.islet.core.water.SaltSteps;
 import app.islet.core.water.Toxicity;
 import app.islet.core.water.WaterState;
 import java.time.LocalDate;
@@ -21,8 +24,9 @@ final class WaterAdvice {
   private static final Set<TaskKind> FOOD = Set.of(TaskKind.FEED, TaskKind.SUPPLEMENT);
   private static final Set<TaskKind> FILTER = Set.of(TaskKind.RINSE_FILTER, TaskKind.NEW_MEDIA);
 
+  private static final String TEST = "your water test";
   private static final double CHANGE_MINUTES = 15;
-  private static final double TEST_MINUTES = 8;
+  private static final double MINUTES_A_TEST = 8;
 
   /** A test of a filter that starts up; common practice, no source. */
   private static final int STARTING_DAYS = 2;
@@ -46,6 +50,10 @@ final class WaterAdvice {
     Optional<Toxicity> poison = Toxicity.of(advice.water, s.date());
     poison.ifPresent(advice::poisoned);
     advice.startingUp(poison.isPresent());
+    NitrateChange.of(advice.water, s.date())
+        .filter(change -> poison.isEmpty() && change.days() > 0)
+        .ifPresent(advice::nitrate);
+    advice.salt();
     return advice.all;
   }
 
@@ -53,23 +61,8 @@ final class WaterAdvice {
   private void poisoned(Toxicity p) {
     Advice.Urgency urgency = p.isDanger() ? Advice.Urgency.LIFE : Advice.Urgency.WATER;
     Phrase found = found(p);
-    double litres = s.geometry().waterL() * p.percentEach() / 100;
     if (p.changes() > 0) {
-      add(
-          new Task(
-              Planner.WATER_CHANGE,
-              TaskKind.WATER_CHANGE,
-              Phrase.of("Change {} now", Quantity.litres(litres)),
-              Phrase.of(
-                  p.changes() > 1 ? "{} of it, and as much again tomorrow" : "{} of it",
-                  Quantity.percent(p.percentEach())),
-              Phrase.of("{}. At the tank's temperature, every drop dechlorinated.", found),
-              Recurrence.every(1),
-              CHANGE_MINUTES,
-              Evidence.measured("your water test")),
-          Set.of(),
-          urgency,
-          Math.max(0, p.changes() - 1));
+      change(p.percentEach(), p.changes(), found, urgency);
     }
     test("Before the change.", 1, urgency);
     hold(
@@ -78,7 +71,7 @@ final class WaterAdvice {
         Phrase.of(
             "{}; again when ammonia shows none and nitrite is under {}",
             found,
-            mgPerL(Limits.NITRITE_WATCH)),
+            ion(Parameter.NITRITE, Limits.NITRITE_WATCH)),
         "What is eaten turns to ammonia within hours; they stand some days without.",
         FOOD,
         urgency);
@@ -86,12 +79,71 @@ final class WaterAdvice {
 
   private static Phrase found(Toxicity p) {
     return p.nitriteMgPerL() > Limits.NITRITE_WATCH
-        ? Phrase.of("Nitrite {}", mgPerL(p.nitriteMgPerL()))
-        : Phrase.of("Ammonia {}", mgPerL(p.ammoniaMgPerL()));
+        ? Phrase.of("Nitrite {} (as the ion)", ion(Parameter.NITRITE, p.nitriteMgPerL()))
+        : Phrase.of("Ammonia {} (as the ion)", ion(Parameter.AMMONIA, p.ammoniaMgPerL()));
   }
 
-  private static Quantity mgPerL(double value) {
-    return new Quantity(Dimension.CONCENTRATION, value);
+  private static Quantity ion(Parameter parameter, double asNitrogen) {
+    return new Quantity(Dimension.CONCENTRATION, asNitrogen * parameter.ionFactor());
+  }
+
+  private void nitrate(NitrateChange change) {
+    change(
+        change.percent(),
+        change.days(),
+        Phrase.of(
+            "Nitrate {} (as the ion), {} is the target",
+            ion(Parameter.NITRATE, change.nowMgPerL()),
+            ion(Parameter.NITRATE, change.targetMgPerL())),
+        Advice.Urgency.WATER);
+  }
+
+  /** Today, and on as many days in a row as it takes. */
+  private void change(double percent, int days, Phrase why, Advice.Urgency urgency) {
+    add(
+        new Task(
+            Planner.WATER_CHANGE,
+            TaskKind.WATER_CHANGE,
+            Phrase.of("Change {} now", Quantity.litres(s.geometry().waterL() * percent / 100)),
+            Phrase.of(
+                days > 1 ? "{} of it, and as much again tomorrow" : "{} of it",
+                Quantity.percent(percent)),
+            Phrase.of("{}. At the tank's temperature, every drop dechlorinated.", why),
+            Recurrence.every(1),
+            CHANGE_MINUTES,
+            Evidence.measured(TEST)),
+        Set.of(),
+        urgency,
+        Math.max(0, days - 1));
+  }
+
+  /** Salt that has wandered from what they need, by a test: the first step of the way back. */
+  private void salt() {
+    List<SaltSteps> way = water.saltWay();
+    boolean corrected =
+        s.waterRecord().corrections().stream().anyMatch(c -> c.parameter() == Parameter.SALINITY);
+    if (way.isEmpty() || corrected || s.waterRecord().newest(Parameter.SALINITY).isEmpty()) {
+      return;
+    }
+    SaltSteps first = way.get(0);
+    add(
+        new Task(
+            "correct:salinity",
+            TaskKind.CORRECT,
+            Phrase.of(
+                "Salt to {}", new Quantity(Dimension.SALINITY, water.saltAim().orElseThrow())),
+            first.saltG() > 0
+                ? Phrase.of("{} of marine salt", Quantity.grams(first.saltG()))
+                : Phrase.of("{} out, fresh water in", Quantity.litres(first.freshL())),
+            Phrase.of(
+                "Dissolved in a bucket of its water and added slowly; so for {}.",
+                Quantity.days(way.size())),
+            Recurrence.every(1),
+            CHANGE_MINUTES,
+            Evidence.measured(TEST)),
+        Set.of(),
+        Advice.Urgency.WATER,
+        way.size() - 1);
   }
 
   /** Bacteria that are growing, or were lost, are let alone and watched by tests. */
@@ -106,7 +158,7 @@ final class WaterAdvice {
       return;
     }
     hold(
-        "hold:filter",
+        "hold:the-filter",
         "Leave the filter alone",
         Phrase.of("{}", phase.words()),
         "Its bacteria are few: no rinsing and no new media until the tests are clean.",
@@ -131,8 +183,8 @@ final class WaterAdvice {
             Phrase.of("ammonia, nitrite, pH, temperature"),
             Phrase.of(how),
             Recurrence.every(1),
-            TEST_MINUTES,
-            Evidence.measured("your water test")),
+            MINUTES_A_TEST,
+            Evidence.measured(TEST)),
         Set.of(),
         urgency,
         daysMore);
@@ -154,7 +206,7 @@ final class WaterAdvice {
             Phrase.of(how),
             Recurrence.every(1),
             0,
-            Evidence.measured("your water test")),
+            Evidence.measured(TEST)),
         stops,
         urgency,
         1);

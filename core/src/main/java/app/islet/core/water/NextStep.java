@@ -10,7 +10,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /**
  * What to do with the water now, in one sentence with its litres and drops; and when to test next.
@@ -29,9 +28,7 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
   /** A quiet tank of an animal that stands much is tested so often; common practice. */
   private static final int QUIET_DAYS = 14;
 
-  /** A colour card is off by a fifth, a drop test of the pH by 0.2. */
-  private static final double CARD = 1.2;
-
+  /** A drop test of the pH is off by so much. */
   private static final double PH_READING = 0.2;
 
   public NextStep {
@@ -66,7 +63,8 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
                   ? "Test the water today: ammonia, nitrite, nitrate, pH and temperature."
                   : "A test is due today, before any change."));
     }
-    plan.flatMap(p -> nitrate(waterState, p, today))
+    NitrateChange.of(waterState, today)
+        .map(change -> nitrate(waterState, change))
         .or(() -> plan.flatMap(p -> change(waterState, p, today)))
         .ifPresent(all::add);
     ph(waterState).ifPresent(all::add);
@@ -152,38 +150,30 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
     };
   }
 
-  /** Nitrate above what is aimed at: a change that brings it back, whatever the rhythm says. */
-  private static Optional<Phrase> nitrate(WaterState waterState, ChangePlan plan, LocalDate today) {
-    OptionalDouble newest = waterState.record().newest(Parameter.NITRATE, today, QUIET_DAYS);
-    if (newest.isEmpty() || newest.getAsDouble() <= CARD * plan.targetMgPerL()) {
-      return Optional.empty();
+  private static Phrase nitrate(WaterState waterState, NitrateChange change) {
+    Quantity shown = ion(change.nowMgPerL());
+    Quantity target = ion(change.targetMgPerL());
+    if (change.days() == 0) {
+      return Phrase.of(
+          "Nitrate is {} (as the ion); {} is the target, and the tap water brings as much: use other water.",
+          shown,
+          target);
     }
-    double now = newest.getAsDouble();
-    double tap = waterState.tapNitrate();
-    Quantity shown = new Quantity(Dimension.CONCENTRATION, now * Parameter.NITRATE.ionFactor());
-    Quantity target =
-        new Quantity(Dimension.CONCENTRATION, plan.targetMgPerL() * Parameter.NITRATE.ionFactor());
-    if (plan.targetMgPerL() <= tap) {
-      return Optional.of(
-          Phrase.of(
-              "Nitrate is {} (as the ion); {} is the target, and the tap water brings as much: use other water.",
-              shown,
-              target));
-    }
-    WaterChange.Steps steps =
-        WaterChange.to(now, plan.targetMgPerL(), tap, ChangePlan.LARGEST_PERCENT);
-    double litres = waterState.geometry().waterL() * steps.percentEach() / 100;
-    return Optional.of(
-        Phrase.of(
-            "Nitrate is {} (as the ion), {} is the target: change {} ({} of it){}{}.",
-            shown,
-            target,
-            Quantity.litres(litres),
-            Quantity.percent(steps.percentEach()),
-            steps.changes() > 1
-                ? Phrase.of(" on {} in a row", Quantity.days(steps.changes()))
-                : Phrase.of(""),
-            conditioner(waterState, litres)));
+    double litres = waterState.geometry().waterL() * change.percent() / 100;
+    return Phrase.of(
+        "Nitrate is {} (as the ion), {} is the target: change {} ({} of it){}{}.",
+        shown,
+        target,
+        Quantity.litres(litres),
+        Quantity.percent(change.percent()),
+        change.days() > 1
+            ? Phrase.of(" on {} in a row", Quantity.days(change.days()))
+            : Phrase.of(""),
+        conditioner(waterState, litres));
+  }
+
+  private static Quantity ion(double nitrateMgPerL) {
+    return new Quantity(Dimension.CONCENTRATION, nitrateMgPerL * Parameter.NITRATE.ionFactor());
   }
 
   /** A pH outside what they want, further than a drop test reads. */

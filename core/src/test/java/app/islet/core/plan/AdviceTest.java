@@ -106,7 +106,8 @@ class AdviceTest {
             .orElseThrow();
     assertThat(change.task().title().text(UnitSystem.METRIC)).isEqualTo("Change 67.6 L now");
     assertThat(amount(day(s, 0), "hold:food").orElseThrow())
-        .isEqualTo("Nitrite 0.3 mg/L; again when ammonia shows none and nitrite is under 0.1 mg/L");
+        .isEqualTo(
+            "Nitrite 0.99 mg/L (as the ion); again when ammonia shows none and nitrite is under 0.33 mg/L");
     assertThat(kinds(day(s, 1))).as("and tomorrow").contains(TaskKind.HOLD, TaskKind.TEST);
     assertThat(Stream.of(2, 3, 4).flatMap(n -> kinds(day(s, n)).stream()))
         .as("nobody knows yet")
@@ -151,6 +152,32 @@ class AdviceTest {
     assertThat(day(bad, 0, new Completion(meal, TODAY, 1, false)))
         .filteredOn(due -> due.task().kind() == TaskKind.FEED)
         .allSatisfy(due -> assertThat(due.settled()).isTrue());
+  }
+
+  /** 20 mg/L as the ion is the target of amphibians, 4.52 as nitrogen: twice that is halved. */
+  @Test
+  void nitrate_over_its_target_is_changed_away() {
+    WaterRecord high =
+        record(new WaterTest(TODAY, Map.of(Parameter.NITRATE, 9.0, Parameter.AMMONIA, 0.0)));
+    List<DueTask> list = day(state(axolotlTank(), high, axolotls(2, 22)), 0);
+    assertThat(amount(list, Planner.WATER_CHANGE)).contains("50 % of it");
+    WaterRecord fair = record(new WaterTest(TODAY, Map.of(Parameter.NITRATE, 5.0)));
+    assertThat(Planner.plan(state(axolotlTank(), fair, axolotls(2, 22))).advice()).isEmpty();
+  }
+
+  /** 160 L from 2.5 to 2 g/kg and less: fresh water, at most 2 g/kg a day. */
+  @Test
+  void salt_that_wandered_is_led_back_by_the_steps_of_the_waters_page() {
+    HusbandryState s =
+        state(
+            axolotlTank(),
+            record(new WaterTest(TODAY, Map.of(Parameter.SALINITY, 5.0))),
+            axolotls(2, 22));
+    double litres = s.waterState().saltWay().get(0).freshL();
+    assertThat(litres).isPositive();
+    assertThat(amount(day(s, 0), "correct:salinity").orElseThrow())
+        .startsWith(app.islet.core.quantity.Quantity.litres(litres).text(UnitSystem.METRIC));
+    assertThat(kinds(day(s, 0))).as("it still eats").contains(TaskKind.SPOT_CLEAN);
   }
 
   /** Those that leave the water are looked at from two weeks before; axolotls keep their gills. */

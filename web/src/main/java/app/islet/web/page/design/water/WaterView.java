@@ -192,7 +192,9 @@ record WaterView(
         .daysLeft()
         .map(
             range ->
-                "%.0f to %.0f days still, most likely %d; estimated %s."
+                (Math.round(range.min()) == Math.round(range.max())
+                        ? "About %2$.0f days still; estimated %4$s."
+                        : "%.0f to %.0f days still, most likely %d; estimated %s.")
                     .formatted(
                         range.min(),
                         range.max(),
