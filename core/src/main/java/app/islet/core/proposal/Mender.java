@@ -66,19 +66,20 @@ final class Mender {
     return failing.stream().min(Comparator.comparing(Finding::severity));
   }
 
-  /** The first remedy that changes something. */
+  /**
+   * The first remedy that changes something; of what is far too warm a chiller before a fan, which
+   * brings the room's air with it.
+   */
   Optional<Enclosure> firstFix(Enclosure e, List<Finding> failing) {
-    for (Finding finding : failing) {
-      for (Remedy remedy : finding.remedies()) {
-        if (isAllowed(remedy)) {
-          Enclosure fixed = e.with(remedy.changes());
-          if (!fixed.equals(e)) {
-            return Optional.of(fixed);
-          }
-        }
-      }
-    }
-    return Optional.empty();
+    return failing.stream()
+        .flatMap(
+            finding ->
+                finding.remedies().stream()
+                    .filter(this::isAllowed)
+                    .sorted(Comparator.comparing(remedy -> !chills(remedy))))
+        .map(remedy -> e.with(remedy.changes()))
+        .filter(fixed -> !fixed.equals(e))
+        .findFirst();
   }
 
   /** What is only to be watched is mended too, where that leaves less to watch. */
@@ -103,8 +104,7 @@ final class Mender {
   private Optional<Enclosure> better(Enclosure e, List<Finding> watched, boolean chilling) {
     for (Finding finding : watched) {
       for (Remedy remedy : finding.remedies()) {
-        boolean chills = remedy.changes().stream().anyMatch(Mender::chills);
-        if (isAllowed(remedy) && chills == chilling) {
+        if (isAllowed(remedy) && chills(remedy) == chilling) {
           Enclosure tried = e.with(remedy.changes());
           if (watched(tried).size() < watched.size()) {
             return Optional.of(tried);
@@ -123,7 +123,7 @@ final class Mender {
   private boolean isAllowed(Remedy remedy) {
     return !remedy.changes().isEmpty()
         && remedy.changes().stream().noneMatch(Mender::resizes)
-        && (chiller || remedy.changes().stream().noneMatch(Mender::chills));
+        && (chiller || !chills(remedy));
   }
 
   /** A larger vessel is the next candidate, not a remedy of this one. */
@@ -131,7 +131,7 @@ final class Mender {
     return change.field().startsWith("/vessel");
   }
 
-  private static boolean chills(Change change) {
-    return change.field().startsWith(CHILLER);
+  private static boolean chills(Remedy remedy) {
+    return remedy.changes().stream().anyMatch(change -> change.field().startsWith(CHILLER));
   }
 }

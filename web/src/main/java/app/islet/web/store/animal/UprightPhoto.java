@@ -14,15 +14,15 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.Iterator;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TimeZone;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
@@ -40,52 +40,76 @@ public record UprightPhoto(
   static final int LARGE = 1600;
   static final int SMALL = 360;
 
-  /** As much as a camera of 100 million pixels makes. */
-  private static final long MAX_PIXELS = 110_000_000;
+  /** Longer sides are no photo, and a row of them is a load of its own. */
+  private static final int MAX_SIDE = 32_000;
 
   private static final double QUALITY = 0.85;
-  private static final Set<String> FORMATS = Set.of("jpeg", "png", "webp");
+
+  /** So many are decoded at once; who waits longer is asked to send it again. */
+  private static final Semaphore AT_ONCE = new Semaphore(2, true);
+
+  private static final int MAX_WAIT_SECONDS = 20;
 
   /** Whether a picture is as it is kept here: JPEG, and not too large. */
   public static boolean isKept(byte[] picture) {
-    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(picture))) {
-      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-      if (!readers.hasNext()) {
-        return false;
-      }
-      ImageReader reader = readers.next();
-      try {
-        reader.setInput(in);
-        return reader.getFormatName().equalsIgnoreCase("jpeg")
-            && Math.max(reader.getWidth(0), reader.getHeight(0)) <= LARGE
-            && reader.read(0) != null;
-      } finally {
-        reader.dispose();
-      }
+    try {
+      BarePicture bare = BarePicture.of(picture);
+      return bare.kind() == BarePicture.Kind.JPEG
+          && reading(
+              bare,
+              reader ->
+                  Math.max(reader.getWidth(0), reader.getHeight(0)) <= LARGE
+                      && reader.read(0) != null);
     } catch (IOException | RuntimeException e) {
       return false;
     }
   }
 
-  /** Reads what was uploaded, off any transaction: it takes a moment. */
+  /**
+   * Reads what was uploaded, off any transaction: it takes a moment.
+   *
+   * @throws UnusablePhotoException if it is none, is too large, or too many are read already
+   */
   public static UprightPhoto of(byte[] file) {
-    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
-      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-      if (!readers.hasNext()) {
-        throw new UnusablePhotoException("This is no photo: JPEG, PNG and WebP can be read.");
+    BarePicture bare = BarePicture.of(file);
+    boolean mine = false;
+    try {
+      mine = AT_ONCE.tryAcquire(MAX_WAIT_SECONDS, TimeUnit.SECONDS);
+      if (!mine) {
+        throw new UnusablePhotoException(
+            "Others are sending photos just now: send it again in a minute.");
       }
-      ImageReader reader = readers.next();
-      try {
-        reader.setInput(in);
-        return of(upright(decoded(reader), metadata(file)), takenOn(metadata(file)));
-      } finally {
-        reader.dispose();
-      }
+      Metadata written = metadata(bare.bytes());
+      return of(upright(reading(bare, reader -> decoded(bare, reader)), written), takenOn(written));
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new UnusablePhotoException("The server is going down: send it again in a minute.", e);
     } catch (IOException | RuntimeException e) {
       if (e instanceof UnusablePhotoException unusable) {
         throw unusable;
       }
       throw new UnusablePhotoException("This photo is damaged, or not whole: take it anew.", e);
+    } finally {
+      if (mine) {
+        AT_ONCE.release();
+      }
+    }
+  }
+
+  /** What is asked of a decoder. */
+  private interface Asked<T> {
+    T of(ImageReader reader) throws IOException;
+  }
+
+  /** By the decoder of its kind alone, which reads no metadata. */
+  private static <T> T reading(BarePicture bare, Asked<T> asked) throws IOException {
+    ImageReader reader = ImageIO.getImageReadersByFormatName(bare.kind().name()).next();
+    try (ImageInputStream in =
+        new MemoryCacheImageInputStream(new ByteArrayInputStream(bare.bytes()))) {
+      reader.setInput(in, true, true);
+      return asked.of(reader);
+    } finally {
+      reader.dispose();
     }
   }
 
@@ -97,19 +121,16 @@ public record UprightPhoto(
   }
 
   /** No finer than it is needed: a photo of a hundred million pixels would take half the memory. */
-  private static BufferedImage decoded(ImageReader reader) throws IOException {
-    String format = reader.getFormatName().toLowerCase(Locale.ROOT);
-    if (!FORMATS.contains(format)) {
-      throw new UnusablePhotoException(
-          "This is %s: JPEG, PNG and WebP can be read.".formatted(format.toUpperCase(Locale.ROOT)));
-    }
+  private static BufferedImage decoded(BarePicture bare, ImageReader reader) throws IOException {
     int width = reader.getWidth(0);
     int height = reader.getHeight(0);
-    if ((long) width * height > MAX_PIXELS) {
+    boolean tooLong = Math.max(width, height) > MAX_SIDE;
+    if (tooLong || (long) width * height > bare.mostPixels()) {
       throw new UnusablePhotoException(
-          "This has %d by %d pixels; up to 110 million can be read.".formatted(width, height));
+          "This has %d by %d pixels; of a %s up to %d million can be read."
+              .formatted(width, height, bare.kind(), bare.mostPixels() / 1_000_000));
     }
-    int step = Math.max(1, Math.max(width, height) / (2 * LARGE));
+    int step = Math.max(1, (Math.max(width, height) + 2 * LARGE - 1) / (2 * LARGE));
     ImageReadParam param = reader.getDefaultReadParam();
     param.setSourceSubsampling(step, step, 0, 0);
     return onWhite(reader.read(0, param));

@@ -3,22 +3,33 @@ package app.islet.web.store.animal;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.sun.management.ThreadMXBean;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Base64;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import java.util.zip.CRC32;
+import java.util.zip.Deflater;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class UprightPhotoTest {
   private static final String MAKE = "Millcam";
@@ -144,10 +155,165 @@ class UprightPhotoTest {
     byte[] gif = picture(10, 10, "gif");
     assertThatThrownBy(() -> UprightPhoto.of(gif))
         .isInstanceOf(UnusablePhotoException.class)
-        .hasMessage("This is GIF: JPEG, PNG and WebP can be read.");
+        .hasMessage("This is no photo: JPEG, PNG and WebP can be read.");
     byte[] half = picture(400, 400, "png");
     assertThatThrownBy(() -> UprightPhoto.of(Arrays.copyOf(half, half.length / 2)))
         .isInstanceOf(UnusablePhotoException.class)
         .hasMessage("This photo is damaged, or not whole: take it anew.");
+  }
+
+  private static final Random RANDOM = new Random(37);
+
+  /**
+   * So much may be allocated to read a file or to refuse it: a tenth of what would end a server.
+   */
+  private static final long MAX_BYTES = 200_000_000;
+
+  private static final Duration MAX_TIME = Duration.ofSeconds(8);
+
+  /** A hostile file, and what is done to it. */
+  private record Hostile(String name, byte[] file) {
+    @Override
+    public String toString() {
+      return name;
+    }
+  }
+
+  static Stream<Hostile> hostile() throws IOException {
+    List<Hostile> all = new ArrayList<>();
+    byte[] png = picture(64, 48, "png");
+    byte[] jpeg = picture(64, 48, "jpg");
+    for (String text : List.of("zTXt", "iTXt", "iCCP", "tEXt", "sPLT", "xXXx")) {
+      all.add(new Hostile("png whose " + text + " unpacks to 160 MB", with(png, text, bomb(text))));
+    }
+    for (int side : new int[] {0, 1, 40_000, 100_000, 2_000_000_000}) {
+      all.add(new Hostile("png said to be %d wide".formatted(side), said(png, side, 1)));
+      all.add(new Hostile("png said to be %d high".formatted(side), said(png, 1, side)));
+      all.add(new Hostile("png said to be %d square".formatted(side), said(png, side, side)));
+    }
+    for (int side : new int[] {8_000, 10_480, 16_383}) {
+      all.add(new Hostile("webp of 44 bytes said to be " + side, webp(side)));
+    }
+    for (int marker : new int[] {0xc0, 0xc1, 0xc2, 0xc9, 0xca}) {
+      all.add(
+          new Hostile(
+              "jpeg of frame %x said to be 65500".formatted(marker), frame(jpeg, marker, 65_500)));
+      all.add(
+          new Hostile(
+              "jpeg of frame %x said to be 9000".formatted(marker), frame(jpeg, marker, 9_000)));
+    }
+    all.add(new Hostile("jpeg with two hundred profiles", profiles(jpeg, 200)));
+    for (int n = 0; n < 12; n++) {
+      all.add(new Hostile("a spoiled png " + n, spoiled(png)));
+      all.add(new Hostile("a spoiled jpeg " + n, spoiled(jpeg)));
+      all.add(
+          new Hostile("a png cut at " + n, Arrays.copyOf(png, 1 + RANDOM.nextInt(png.length - 1))));
+    }
+    return all.stream();
+  }
+
+  /** Read or refused with a sentence, in little memory and time; never anything else. */
+  @ParameterizedTest
+  @MethodSource("hostile")
+  void no_file_costs_much_memory_or_time(Hostile hostile) {
+    ThreadMXBean threads = (ThreadMXBean) ManagementFactory.getThreadMXBean();
+    long before = threads.getCurrentThreadAllocatedBytes();
+    Instant began = Instant.now();
+    try {
+      assertThat(UprightPhoto.of(hostile.file()).width()).isPositive();
+    } catch (UnusablePhotoException refused) {
+      assertThat(refused.getMessage()).endsWith(".");
+    }
+    assertThat(threads.getCurrentThreadAllocatedBytes() - before).isLessThan(MAX_BYTES);
+    assertThat(Duration.between(began, Instant.now())).isLessThan(MAX_TIME);
+  }
+
+  @Test
+  void there_are_sixty_hostile_files() throws IOException {
+    assertThat(hostile()).hasSizeGreaterThanOrEqualTo(60);
+  }
+
+  /** What a chunk of that name holds, with 160 MB of zeros in 160 kB. */
+  private static byte[] bomb(String name) {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.writeBytes("Comment".getBytes(StandardCharsets.ISO_8859_1));
+    out.writeBytes(name.equals("iTXt") ? new byte[] {0, 1, 0, 0, 0} : new byte[] {0, 0});
+    Deflater deflater = new Deflater(9);
+    byte[] zeros = new byte[1_000_000];
+    byte[] packed = new byte[100_000];
+    for (int n = 0; n < 160; n++) {
+      deflater.setInput(zeros);
+      while (!deflater.needsInput()) {
+        out.write(packed, 0, deflater.deflate(packed));
+      }
+    }
+    deflater.finish();
+    while (!deflater.finished()) {
+      out.write(packed, 0, deflater.deflate(packed));
+    }
+    return out.toByteArray();
+  }
+
+  /** A chunk after the first one of a PNG (length, name, content, checksum). */
+  private static byte[] with(byte[] png, String name, byte[] content) {
+    CRC32 crc = new CRC32();
+    crc.update(name.getBytes(StandardCharsets.ISO_8859_1));
+    crc.update(content);
+    int at = 33;
+    ByteBuffer out = ByteBuffer.allocate(png.length + content.length + 12);
+    out.put(png, 0, at).putInt(content.length).put(name.getBytes(StandardCharsets.ISO_8859_1));
+    out.put(content).putInt((int) crc.getValue());
+    return out.put(png, at, png.length - at).array();
+  }
+
+  /** A PNG with other numbers in its first chunk, its checksum right. */
+  private static byte[] said(byte[] png, int width, int height) {
+    byte[] other = png.clone();
+    ByteBuffer.wrap(other).putInt(16, width).putInt(20, height);
+    CRC32 crc = new CRC32();
+    crc.update(other, 12, 17);
+    ByteBuffer.wrap(other).putInt(29, (int) crc.getValue());
+    return other;
+  }
+
+  /** One lossy pixel whose frame says that it is so large (RFC 6386, 9.1: 14 bits a side). */
+  private static byte[] webp(int side) {
+    byte[] file =
+        Base64.getDecoder().decode("UklGRiIAAABXRUJQVlA4IBYAAAAwAQCdASoBAAEADsD+JaQAA3AAAAAA");
+    ByteBuffer.wrap(file)
+        .order(ByteOrder.LITTLE_ENDIAN)
+        .putShort(26, (short) side)
+        .putShort(28, (short) side);
+    return file;
+  }
+
+  /** A JPEG whose frame has another marker and other sides. */
+  private static byte[] frame(byte[] jpeg, int marker, int side) {
+    byte[] other = jpeg.clone();
+    for (int at = 2; at < other.length - 9; at++) {
+      if ((other[at] & 0xff) == 0xff && (other[at + 1] & 0xff) == 0xc0) {
+        other[at + 1] = (byte) marker;
+        ByteBuffer.wrap(other).putShort(at + 5, (short) side).putShort(at + 7, (short) side);
+        return other;
+      }
+    }
+    throw new IllegalStateException("no frame");
+  }
+
+  private static byte[] profiles(byte[] jpeg, int count) {
+    ByteBuffer out = ByteBuffer.allocate(jpeg.length + count * 65_000);
+    out.put(jpeg, 0, 2);
+    for (int n = 0; n < count; n++) {
+      out.put((byte) 0xff).put((byte) 0xe2).putShort((short) 64_998).put(new byte[64_996]);
+    }
+    return out.put(jpeg, 2, jpeg.length - 2).array();
+  }
+
+  private static byte[] spoiled(byte[] file) {
+    byte[] other = file.clone();
+    for (int n = 0; n < 8; n++) {
+      other[RANDOM.nextInt(other.length)] = (byte) RANDOM.nextInt(256);
+    }
+    return other;
   }
 }
