@@ -10,6 +10,8 @@ import app.islet.web.store.rearing.BatchStates;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -53,8 +55,15 @@ class LabelsController {
     }
   }
 
-  /** One label. */
-  record Label(String number, String species, String batch, String since, String code) {}
+  /**
+   * One label.
+   *
+   * @param who how many, and in which stage
+   * @param lines the batch since when, the last meal; empty ones are left out
+   */
+  record Label(String number, String who, String species, List<String> lines, String code) {
+    static final Label USED = new Label("", "", "", List.of(), "");
+  }
 
   @GetMapping
   String labels(
@@ -67,11 +76,11 @@ class LabelsController {
     String home = addresses.of("");
     List<Label> all = new ArrayList<>();
     for (int i = 0; i < Math.max(0, Math.min(skip, sheet.onOne() - 1)); i++) {
-      all.add(new Label("", "", "", "", ""));
+      all.add(Label.USED);
     }
     for (BatchState state : open) {
       if (batch == 0 || state.batch().id() == batch) {
-        state.tubs().forEach(now -> all.add(label(context, state, now, home)));
+        state.inUse().forEach(now -> all.add(label(context, state, now, home)));
       }
     }
     model.addAttribute("pages", pages(all, sheet.onOne()));
@@ -96,12 +105,22 @@ class LabelsController {
       CollectionContext context, BatchState state, BatchState.TubNow now, String home) {
     return new Label(
         TubCard.name(state, now),
+        now.eggs()
+            ? English.count(now.animals(), "egg")
+            : now.animals() + " · " + now.tub().milestone().name(),
         state.kind().sheet().name(),
-        state.kind().animal().name(),
-        state
-            .timeline()
-            .map(t -> Messages.text("rearing.label-since", English.day(t.beganOn())))
-            .orElse(""),
+        Stream.of(
+                Optional.of(state.kind().animal().name()),
+                state
+                    .timeline()
+                    .map(t -> Messages.text("rearing.label-since", English.day(t.beganOn()))),
+                now.tub()
+                    .state()
+                    .last()
+                    .fed()
+                    .map(at -> Messages.text("rearing.label-fed", English.day(at.toLocalDate()))))
+            .flatMap(Optional::stream)
+            .toList(),
         CodePicture.svg(home + context.path("/rearing/tubs/" + now.record().placeId())));
   }
 }
