@@ -11,12 +11,14 @@ import app.islet.core.situation.HusbandryState;
 import app.islet.core.text.English;
 import app.islet.core.water.ChangePlan;
 import app.islet.core.water.FilterFlow;
+import app.islet.core.water.OneWater;
 import app.islet.core.water.PumpFlow;
 import app.islet.core.water.SaltMix;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A water change of one enclosure as one checklist, in the order in which nothing has to be done
@@ -32,7 +34,6 @@ public record ChangeDay(List<Step> steps) {
   /** What is caught to measure a flow, L. */
   private static final double JUG_L = 2;
 
-  private static final double SALTED_PPT = 0.5;
   private static final double USUAL_C = 20;
 
   /**
@@ -51,11 +52,23 @@ public record ChangeDay(List<Step> steps) {
 
   /**
    * @param boxes names of boxes that hang or float in it
-   * @return nothing where no water is changed here
+   * @return nothing where no water is changed here: what the tests ask for, else the routine
    */
   public static Optional<ChangeDay> of(HusbandryState s, List<String> boxes) {
-    return ChangePlan.of(s.enclosure(), s.residents(), s.geometry().waterL(), Optional.empty(), 0)
-        .map(change -> new ChangeDay(new Maker(s, change, boxes).steps()));
+    OptionalDouble urgent =
+        s.geometry().hasWater()
+            ? s.waterState().urgentChangePercent(s.date())
+            : OptionalDouble.empty();
+    OptionalDouble percent =
+        urgent.isPresent()
+            ? urgent
+            : ChangePlan.of(
+                    s.enclosure(), s.residents(), s.geometry().waterL(), Optional.empty(), 0)
+                .map(plan -> OptionalDouble.of(plan.percent()))
+                .orElse(OptionalDouble.empty());
+    return percent.isPresent()
+        ? Optional.of(new ChangeDay(new Maker(s, percent.getAsDouble(), boxes).steps()))
+        : Optional.empty();
   }
 
   /** The first step that is not done; nothing once all are. */
@@ -80,19 +93,23 @@ public record ChangeDay(List<Step> steps) {
   /** Puts the steps together. */
   private static final class Maker {
     private final HusbandryState s;
-    private final ChangePlan change;
+    private final double percent;
     private final List<String> boxes;
     private final List<Step> steps = new ArrayList<>();
     private final List<Step> back = new ArrayList<>();
 
-    Maker(HusbandryState s, ChangePlan change, List<String> boxes) {
+    Maker(HusbandryState s, double percent, List<String> boxes) {
       this.s = s;
-      this.change = change;
+      this.percent = percent;
       this.boxes = boxes;
     }
 
+    private double litres() {
+      return s.geometry().waterL() * percent / 100;
+    }
+
     private boolean isLarge() {
-      return change.percent() >= LARGE_PERCENT;
+      return percent >= LARGE_PERCENT;
     }
 
     List<Step> steps() {
@@ -166,10 +183,10 @@ public record ChangeDay(List<Step> steps) {
     }
 
     private void empty() {
-      double buckets = Math.ceil(2 * change.litres() / BUCKET_L) / 2;
+      double buckets = Math.ceil(2 * litres() / BUCKET_L) / 2;
       step(
           "siphon",
-          Phrase.of("Siphon out {}", Quantity.litres(change.litres())),
+          Phrase.of("Siphon out {}", Quantity.litres(litres())),
           Phrase.of(
               "{} of {}, from the ground, with droppings and leftovers. Down the drain, never into a stream or pond.",
               buckets == 1
@@ -225,7 +242,7 @@ public record ChangeDay(List<Step> steps) {
               .map(Needs.Temperature::idealC)
               .findFirst();
       double ppt = s.enclosure().water().salinityPpt();
-      double litres = change.litres();
+      double litres = litres();
       Phrase conditioner =
           Phrase.of("Conditioner for {}, not for the whole tank", Quantity.litres(litres));
       step(
@@ -237,7 +254,7 @@ public record ChangeDay(List<Step> steps) {
                   .map(c -> Phrase.of("{}. ", Phrase.range(c, Dimension.TEMPERATURE)))
                   .orElse(Phrase.of("")),
               conditioner,
-              ppt > SALTED_PPT
+              ppt >= OneWater.SALTED_PPT
                   ? Phrase.of(
                       "; {} of marine salt, wholly dissolved",
                       Quantity.grams(SaltMix.saltG(litres, 0, ppt, USUAL_C)))
@@ -247,7 +264,8 @@ public record ChangeDay(List<Step> steps) {
           Phrase.of("Fill it in slowly"),
           Phrase.of(
               "Within {} of the tank's; over a hand or a plate, so that the ground stays.",
-              new Quantity(Dimension.TEMPERATURE_DIFFERENCE, change.mostOffK())));
+              new Quantity(
+                  Dimension.TEMPERATURE_DIFFERENCE, ChangePlan.mostOffK(s.residents(), percent))));
     }
   }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Everything to be done for one enclosure as it is now, in working order.
@@ -37,6 +38,12 @@ public record Plan(
   /** Minutes of work on an average day, roughly. */
   public double minutesADay() {
     return tasks.stream().mapToDouble(t -> t.minutes() * t.recurrence().timesADay()).sum();
+  }
+
+  /** Whether routine or advice asks for a task of that key. */
+  public boolean asksFor(String key) {
+    return Stream.concat(tasks.stream(), advice.stream().map(Advice::task))
+        .anyMatch(t -> t.key().equals(key));
   }
 
   public Optional<Task> task(String key) {

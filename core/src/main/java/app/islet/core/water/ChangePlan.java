@@ -114,7 +114,12 @@ public record ChangePlan(
             holds || room <= 0
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(room * percent / 100 / rise),
-            (sensitive ? SENSITIVE_K : HARDY_K) / (percent / 100)));
+            mostOffK(residents, percent)));
+  }
+
+  /** How far the new water may differ from the tank's where so much is changed, K. */
+  public static double mostOffK(List<Resident> residents, double percent) {
+    return (isSensitive(residents) ? SENSITIVE_K : HARDY_K) / (percent / 100);
   }
 
   static boolean isBowl(Enclosure enclosure, double waterL) {

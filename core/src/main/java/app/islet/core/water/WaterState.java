@@ -298,6 +298,23 @@ public record WaterState(
   }
 
   /**
+   * Share of the water its tests ask to be changed today, %, whatever the rhythm says; absent where
+   * they ask for nothing.
+   */
+  public OptionalDouble urgentChangePercent(LocalDate today) {
+    double poison =
+        residents.isEmpty()
+            ? 0
+            : Toxicity.of(this, today)
+                .filter(p -> p.changes() > 0)
+                .map(Toxicity::percentEach)
+                .orElse(0.0);
+    double nitrate = NitrateChange.of(this, today).map(NitrateChange::percent).orElse(0.0);
+    double percent = poison > 0 ? poison : nitrate;
+    return percent > 0 ? OptionalDouble.of(percent) : OptionalDouble.empty();
+  }
+
+  /**
    * Within what those who live here want it, the first of them deciding where they differ; for
    * ammonia and nitrite what a kit does not show. Absent where nobody states anything.
    */

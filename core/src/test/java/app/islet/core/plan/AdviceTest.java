@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.islet.core.animal.Resident;
 import app.islet.core.animal.Resting;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
 import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.Parameter;
@@ -108,6 +109,11 @@ class AdviceTest {
     assertThat(amount(day(s, 0), "hold:food").orElseThrow())
         .isEqualTo(
             "Nitrite 0.99 mg/L (as the ion); again when ammonia shows none and nitrite is under 0.33 mg/L");
+    assertThat(
+            ChangeDay.of(s, List.of()).orElseThrow().steps().stream()
+                .map(step -> step.what().text(UnitSystem.METRIC)))
+        .as("and step by step")
+        .contains("Siphon out 67.6 L");
     assertThat(kinds(day(s, 1))).as("and tomorrow").contains(TaskKind.HOLD, TaskKind.TEST);
     assertThat(Stream.of(2, 3, 4).flatMap(n -> kinds(day(s, n)).stream()))
         .as("nobody knows yet")
@@ -176,7 +182,7 @@ class AdviceTest {
     double litres = s.waterState().saltWay().get(0).freshL();
     assertThat(litres).isPositive();
     assertThat(amount(day(s, 0), "correct:salinity").orElseThrow())
-        .startsWith(app.islet.core.quantity.Quantity.litres(litres).text(UnitSystem.METRIC));
+        .startsWith(Quantity.litres(litres).text(UnitSystem.METRIC));
     assertThat(kinds(day(s, 0))).as("it still eats").contains(TaskKind.SPOT_CLEAN);
   }
 

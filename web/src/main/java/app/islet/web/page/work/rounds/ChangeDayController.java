@@ -131,7 +131,7 @@ class ChangeDayController {
 
   /** All of it done is a water change on the rounds. */
   private void finish(CollectionContext context, EnclosureSnapshot state) {
-    if (state.assessment().plan().task(Planner.WATER_CHANGE).isPresent()) {
+    if (state.assessment().plan().asksFor(Planner.WATER_CHANGE)) {
       ticks.settle(
           context,
           state.id(),
