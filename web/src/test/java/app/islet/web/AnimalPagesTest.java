@@ -165,6 +165,27 @@ class AnimalPagesTest {
         .containsText(from.getDayOfMonth() + " " + month(from) + " " + from.getYear());
   }
 
+  /**
+   * At rest it is neither fed nor measured, and woken it is again; what was tapped can be undone.
+   */
+  @Test
+  void an_animal_at_rest_is_let_alone_until_it_is_woken() {
+    Page page = animal("Cellar", "alpine-newt", "2", "9", "Cellar newts");
+    String own = page.url().replaceAll("[?#].*", "");
+    page.click(".taps >> text=At rest for the winter");
+    assertThat(page.locator("main")).containsText("2 alpine newts (adult, resting)");
+    page.click(".panel >> a >> nth=0");
+    page.click("nav.steps >> text=Plan");
+    assertThat(page.locator("main")).containsText("Look at who rests");
+    assertThat(page.locator("main")).not().containsText("Bloodworm for");
+    page.navigate(own);
+    page.click(".taps >> text=Woken from its rest");
+    assertThat(page.locator("main")).containsText("2 alpine newts (adult)");
+    page.click(".panel >> a >> nth=0");
+    page.click("nav.steps >> text=Plan");
+    assertThat(page.locator("main")).containsText("Bloodworm for");
+  }
+
   private static String month(LocalDate day) {
     return day.getMonth().getDisplayName(TextStyle.FULL, Locale.ENGLISH);
   }

@@ -128,7 +128,7 @@ final class WaterAdvice {
     SaltSteps first = way.get(0);
     add(
         new Task(
-            "correct:salinity",
+            "salt",
             TaskKind.CORRECT,
             Phrase.of(
                 "Salt to {}", new Quantity(Dimension.SALINITY, water.saltAim().orElseThrow())),

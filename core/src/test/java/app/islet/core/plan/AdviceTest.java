@@ -181,7 +181,7 @@ class AdviceTest {
             axolotls(2, 22));
     double litres = s.waterState().saltWay().get(0).freshL();
     assertThat(litres).isPositive();
-    assertThat(amount(day(s, 0), "correct:salinity").orElseThrow())
+    assertThat(amount(day(s, 0), "salt").orElseThrow())
         .startsWith(Quantity.litres(litres).text(UnitSystem.METRIC));
     assertThat(kinds(day(s, 0))).as("it still eats").contains(TaskKind.SPOT_CLEAN);
   }
