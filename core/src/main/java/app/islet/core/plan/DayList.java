@@ -190,7 +190,15 @@ public final class DayList {
             .orElseGet(() -> next(task, last, start));
     return next.isAfter(day)
         ? Optional.empty()
-        : Optional.of(DueTask.of(task, slot, (int) ChronoUnit.DAYS.between(next, day), false));
+        : Optional.of(DueTask.of(task, slot, daysLate(task, next, day, last), false));
+  }
+
+  /**
+   * Dishes nobody ever logged were filled all the same: they are due, and how late is not known.
+   */
+  private static int daysLate(Task task, LocalDate next, LocalDate day, Optional<LocalDate> last) {
+    boolean ofDishes = task.kind() == TaskKind.REFILL || task.kind() == TaskKind.MIX;
+    return ofDishes && last.isEmpty() ? 0 : (int) ChronoUnit.DAYS.between(next, day);
   }
 
   /**

@@ -64,6 +64,7 @@ class SeasonAndWatersPlanTest {
     assertThat(plan.task("dishes").orElseThrow().recurrence().everyDays()).isEqualTo(3);
     assertThat(onDay(plan, 2)).contains("mix-salt:33:3").doesNotContain("salt-dishes");
     assertThat(onDay(plan, 3)).contains("salt-dishes", "dishes");
+    assertThat(onDay(plan, 40)).as("never logged is not late").contains("salt-dishes", "dishes");
   }
 
   @Test
