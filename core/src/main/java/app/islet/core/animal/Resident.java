@@ -259,7 +259,7 @@ public record Resident(String name, CareSheet species, Heads heads, Size size, K
    * @param cold whether the water or air under the sky lies below what they digest at
    */
   public Resident on(LocalDate day, boolean cold) {
-    boolean rests = keeping.rest().map(rest -> rest.holdsOn(day)).orElse(cold);
+    boolean rests = cold || keeping.rest().filter(rest -> rest.holdsOn(day)).isPresent();
     boolean can = awakeStage().needs().rest().isPresent();
     return (rests && can) == keeping.resting()
         ? this

@@ -13,7 +13,7 @@ final class AtRest {
   /** How far from the cool that is aimed at it may lie, K; common practice, no source. */
   private static final double LEEWAY_K = 2;
 
-  /** Below this the body freezes, °C. */
+  /** Below this the body freezes, °C; common practice, no source. */
   private static final double FREEZES_C = 0;
 
   private AtRest() {}

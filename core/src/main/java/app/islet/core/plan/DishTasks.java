@@ -42,7 +42,7 @@ final class DishTasks {
     if (!salted.isEmpty()) {
       tasks.add(refill("salt-dishes", salted, days, "With the salt water mixed the day before."));
     }
-    bySalt(salted).forEach((ppt, some) -> tasks.add(mix(ppt, Waters.litres(some), days)));
+    bySalt(salted).forEach((ppt, some) -> tasks.add(mix("" + ppt, ppt, Waters.litres(some), days)));
     vessel(s, waters).ifPresent(tasks::add);
     return tasks;
   }
@@ -94,14 +94,19 @@ final class DishTasks {
         .flatMap(
             main ->
                 change.map(
-                    c -> mix(main.salinityPpt(), OptionalDouble.of(c.litres()), c.everyDays())));
+                    c ->
+                        mix(
+                            "vessel",
+                            main.salinityPpt(),
+                            OptionalDouble.of(c.litres()),
+                            c.everyDays())));
   }
 
-  private static Task mix(double ppt, OptionalDouble litres, int days) {
+  private static Task mix(String what, double ppt, OptionalDouble litres, int days) {
     Quantity salt = new Quantity(Dimension.SALINITY, ppt);
     double recipeL = litres.orElse(1);
     return new Task(
-        "mix-salt:" + Math.round(ppt) + (litres.isPresent() ? ":" + days : ""),
+        "mix-salt:" + what,
         TaskKind.MIX,
         Phrase.of("Mix salt water of {}", salt),
         Phrase.of(

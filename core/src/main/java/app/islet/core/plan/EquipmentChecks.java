@@ -73,7 +73,7 @@ final class EquipmentChecks {
     return tasks;
   }
 
-  private static Task check(String key, String title, String what, String how, int days) {
+  static Task check(String key, String title, String what, String how, int days) {
     return new Task(
         key,
         TaskKind.CHECK,

@@ -1,10 +1,7 @@
 package app.islet.core.plan;
 
-import app.islet.core.care.Evidence;
-import app.islet.core.care.Recurrence;
 import app.islet.core.climate.Pond;
 import app.islet.core.climate.Season;
-import app.islet.core.quantity.Phrase;
 import app.islet.core.situation.HusbandryState;
 import java.util.List;
 
@@ -12,7 +9,6 @@ import java.util.List;
 final class PondTasks {
   private static final int LEAVES_DAYS = 3;
   private static final int ICE_DAYS = 2;
-  private static final double MINUTES = 10;
 
   private PondTasks() {}
 
@@ -24,7 +20,7 @@ final class PondTasks {
     return switch (Season.of(s.date(), s.enclosure().site().isSouth())) {
       case AUTUMN ->
           List.of(
-              task(
+              EquipmentChecks.check(
                   "pond-leaves",
                   "Take leaves out of the pond",
                   "leaves, dead plants, the net shaken out",
@@ -33,7 +29,7 @@ final class PondTasks {
       case WINTER ->
           pond.iceCm() > 0
               ? List.of(
-                  task(
+                  EquipmentChecks.check(
                       "pond-ice",
                       "Look at the ice",
                       "a hole the size of a plate stays open",
@@ -42,17 +38,5 @@ final class PondTasks {
               : List.of();
       case SPRING, SUMMER -> List.of();
     };
-  }
-
-  private static Task task(String key, String title, String what, String how, int days) {
-    return new Task(
-        key,
-        TaskKind.CHECK,
-        Phrase.of(title),
-        Phrase.of(what),
-        Phrase.of(how),
-        Recurrence.every(days),
-        MINUTES,
-        Evidence.PRACTICE);
   }
 }

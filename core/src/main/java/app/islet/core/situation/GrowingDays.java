@@ -28,8 +28,11 @@ final class GrowingDays {
   static int of(Resident r, LocalDate today, int days, boolean outdoors, boolean south) {
     boolean measured = r.size().growth().isPresent();
     Needs.Rest rest = r.stage().needs().rest().orElse(null);
-    if (rest != null && r.keeping().rest().isPresent()) {
-      Resting resting = r.keeping().rest().get();
+    // A rest that is over says nothing of the winters to come.
+    Optional<Resting> told =
+        r.keeping().rest().filter(x -> x.until().map(today::isBefore).orElse(true));
+    if (rest != null && told.isPresent()) {
+      Resting resting = told.get();
       // Nobody said when it is woken: then as late as its kind is.
       LocalDate woken =
           resting

@@ -84,7 +84,7 @@ class AdviceTest {
     "0, 0.3, 0, HOLD TEST WATER_CHANGE, FEED SUPPLEMENT RINSE_FILTER",
     "0, 0.6, 0, HOLD TEST WATER_CHANGE, FEED SUPPLEMENT RINSE_FILTER",
     "3, 0, 0, HOLD TEST WATER_CHANGE, FEED SUPPLEMENT RINSE_FILTER",
-    "0, 0.6, 20, FEED, WATER_CHANGED",
+    "0, 0, 20, FEED, HOLD",
   })
   void the_list_of_the_day_follows_the_tests(
       double ammonia, double nitrite, int daysAgo, String there, String away) {
@@ -197,6 +197,15 @@ class AdviceTest {
 
   private static List<DueTask> looks(HusbandryState s) {
     return day(s, 0).stream().filter(due -> due.task().key().startsWith("change-of-form")).toList();
+  }
+
+  /** A test of three weeks ago says nothing of today: up to two weeks it does. */
+  @Test
+  void an_old_test_holds_nothing_off() {
+    HusbandryState fresh = state(axolotlTank(), record(test(14, 0, 0.6)), axolotls(2, 22));
+    assertThat(amount(day(fresh, 0), "hold:food")).isPresent();
+    HusbandryState old = state(axolotlTank(), record(test(15, 0, 0.6)), axolotls(2, 22));
+    assertThat(amount(day(old, 0), "hold:food")).isEmpty();
   }
 
   @Test

@@ -59,10 +59,10 @@ class SeasonAndWatersPlanTest {
     Plan plan = plan(BOX, TODAY, animals("land-hermit", 6, 2));
     assertThat(amount(plan, "dishes")).isEqualTo("1 dish, about 1 L");
     assertThat(amount(plan, "salt-dishes")).isEqualTo("1 dish, about 1 L");
-    assertThat(amount(plan, "mix-salt:33:3"))
+    assertThat(amount(plan, "mix-salt:33.0"))
         .isEqualTo("34.1 g of marine salt in 1 L of dechlorinated water");
     assertThat(plan.task("dishes").orElseThrow().recurrence().everyDays()).isEqualTo(3);
-    assertThat(onDay(plan, 2)).contains("mix-salt:33:3").doesNotContain("salt-dishes");
+    assertThat(onDay(plan, 2)).contains("mix-salt:33.0").doesNotContain("salt-dishes");
     assertThat(onDay(plan, 3)).contains("salt-dishes", "dishes");
     assertThat(onDay(plan, 40)).as("never logged is not late").contains("salt-dishes", "dishes");
   }
@@ -90,6 +90,17 @@ class SeasonAndWatersPlanTest {
     assertThat(awake.tasks()).anyMatch(awake::isMeal);
     assertThat(awake.task("rest-check")).isEmpty();
     assertThat(awake.task("measure")).isPresent();
+  }
+
+  @Test
+  void a_rest_of_last_winter_does_not_keep_it_awake_in_a_cold_pond() {
+    Resting before = new Resting(LocalDate.of(2025, 12, 1), Optional.of(LocalDate.of(2026, 2, 20)));
+    Enclosure pond = tank(400, 250, 150, 105).withSite(new Site(25, 15, 2, -4, 70).underTheSky());
+    Resident turtle = animals("european-pond", 2, 16).resting(before);
+    Plan january = plan(pond, LocalDate.of(2027, 1, 15), turtle);
+    assertThat(january.tasks()).noneMatch(january::isMeal);
+    Plan july = plan(pond, LocalDate.of(2027, 7, 15), turtle);
+    assertThat(july.tasks()).anyMatch(july::isMeal);
   }
 
   /** Below what its sheet says it digests at, in water under the sky; not by the calendar. */

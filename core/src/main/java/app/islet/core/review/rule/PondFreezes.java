@@ -23,7 +23,7 @@ public final class PondFreezes implements Rule {
   private static final double FROST_NEAR_C = 8;
 
   /** What lies still at the bottom needs this much water over the mud; common practice. */
-  private static final double LEAST_FREE_CM = 10;
+  private static final double MIN_FREE_CM = 10;
 
   @Override
   public Stream<Finding> judge(HusbandryState s) {
@@ -66,7 +66,7 @@ public final class PondFreezes implements Rule {
       return Severity.WATCH;
     }
     double tallest = s.residents().stream().mapToDouble(Resident::heightCm).max().orElse(0);
-    double needed = Math.max(LEAST_FREE_CM, tallest);
+    double needed = Math.max(MIN_FREE_CM, tallest);
     double free = pond.depthCm() - pond.iceCm();
     // The ice is an estimate: what is left of less than half of the need is no matter of a cm.
     return free >= needed ? Severity.WATCH : free >= needed / 2 ? Severity.WRONG : Severity.DANGER;
