@@ -1,5 +1,7 @@
 /** Pins tie a finding to its place in the drawing: the same number on both. Few figures are large, the rest on demand. */
 
+import { watch } from "./press.js";
+
 const SVG = "http://www.w3.org/2000/svg";
 const RADIUS = 11;
 const MAX = 9;
@@ -16,6 +18,7 @@ export function enhance(root) {
   const board = root.getElementById("board");
   if (!form || !board) return () => {};
   const view = root.defaultView;
+  const press = watch(root);
   let idle = 0;
   let few = true;
 
@@ -75,7 +78,7 @@ export function enhance(root) {
 
   function later() {
     view.clearTimeout(idle);
-    idle = view.setTimeout(set, REST);
+    idle = view.setTimeout(() => press.over().then(set), REST);
   }
 
   function click(event) {
@@ -98,6 +101,7 @@ export function enhance(root) {
   form.addEventListener("design:drawn", later);
   return () => {
     view.clearTimeout(idle);
+    press.close();
     board.removeEventListener("click", click);
     form.removeEventListener("design:drawn", later);
   };

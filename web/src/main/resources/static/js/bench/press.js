@@ -3,8 +3,8 @@
  * the finger is up.
  */
 
-/** Whatever happened to the finger, nothing waits longer. */
-const PATIENCE_MS = 600;
+/** Whatever happened to the finger, nothing waits longer. Hands that tremble hold a button for seconds. */
+const PATIENCE_MS = 10000;
 
 /**
  * @param {Document} root
@@ -22,13 +22,17 @@ export function watch(root) {
     });
   }
   const released = () => up();
+  /** A release outside the window is not heard here, but the pointer comes back with no button held. */
+  const moved = event => { if (event.buttons === 0) up(); };
   root.addEventListener("pointerdown", down, true);
+  root.addEventListener("pointermove", moved, true);
   root.addEventListener("pointerup", released, true);
   root.addEventListener("pointercancel", released, true);
   return {
     over: () => held,
     close: () => {
       root.removeEventListener("pointerdown", down, true);
+      root.removeEventListener("pointermove", moved, true);
       root.removeEventListener("pointerup", released, true);
       root.removeEventListener("pointercancel", released, true);
     },
