@@ -13,8 +13,7 @@ import java.util.Optional;
  * @param school the school they are kept by; the species' default where there is none
  * @param arrivedOn the day they came into this enclosure, where known
  * @param alsoFed what they get besides the foods of their sheet
- * @param rest through winter or drought, the last there was or the one planned
- * @param resting whether it rests today
+ * @param wellbeing whether they rest, and what their health asks for
  * @param ration of the portions of their sheet, 1 as it says; less for one too fat, more for one
  *     too thin
  */
@@ -25,14 +24,13 @@ public record Keeping(
     List<FoodItem> alsoFed,
     double ration,
     Optional<OwnMenu> menu,
-    Optional<Resting> rest,
-    boolean resting) {
+    Wellbeing wellbeing) {
   /** By their sheet, long at home, their stage by their length. */
   public static final Keeping USUAL =
       new Keeping(
           Optional.empty(), Optional.empty(), Optional.empty(), List.of(), 1, Optional.empty());
 
-  /** Of which nobody said that they rest. */
+  /** Of which nobody said that they rest or are ill. */
   public Keeping(
       Optional<String> statedStage,
       Optional<String> school,
@@ -40,7 +38,7 @@ public record Keeping(
       List<FoodItem> alsoFed,
       double ration,
       Optional<OwnMenu> menu) {
-    this(statedStage, school, arrivedOn, alsoFed, ration, menu, Optional.empty(), false);
+    this(statedStage, school, arrivedOn, alsoFed, ration, menu, Wellbeing.WELL);
   }
 
   /** Nobody feeds less than half of what a sheet says, or more than half again. */
@@ -57,31 +55,47 @@ public record Keeping(
   }
 
   public Keeping at(Optional<String> stage) {
-    return new Keeping(stage, school, arrivedOn, alsoFed, ration, menu, rest, resting);
+    return new Keeping(stage, school, arrivedOn, alsoFed, ration, menu, wellbeing);
   }
 
   public Keeping by(Optional<String> schoolName) {
-    return new Keeping(statedStage, schoolName, arrivedOn, alsoFed, ration, menu, rest, resting);
+    return new Keeping(statedStage, schoolName, arrivedOn, alsoFed, ration, menu, wellbeing);
   }
 
   public Keeping arrived(LocalDate day) {
-    return new Keeping(statedStage, school, Optional.of(day), alsoFed, ration, menu, rest, resting);
+    return new Keeping(statedStage, school, Optional.of(day), alsoFed, ration, menu, wellbeing);
   }
 
   public Keeping alsoFed(List<FoodItem> foods) {
-    return new Keeping(statedStage, school, arrivedOn, foods, ration, menu, rest, resting);
+    return new Keeping(statedStage, school, arrivedOn, foods, ration, menu, wellbeing);
   }
 
   public Keeping ration(double share) {
-    return new Keeping(statedStage, school, arrivedOn, alsoFed, share, menu, rest, resting);
+    return new Keeping(statedStage, school, arrivedOn, alsoFed, share, menu, wellbeing);
   }
 
   public Keeping menu(OwnMenu own) {
     return new Keeping(
-        statedStage, school, arrivedOn, alsoFed, ration, Optional.of(own), rest, resting);
+        statedStage, school, arrivedOn, alsoFed, ration, Optional.of(own), wellbeing);
   }
 
   public Keeping resting(Optional<Resting> planned, boolean today) {
-    return new Keeping(statedStage, school, arrivedOn, alsoFed, ration, menu, planned, today);
+    return being(new Wellbeing(planned, today, wellbeing.notes()));
+  }
+
+  public Keeping noted(List<HealthNote> notes) {
+    return being(new Wellbeing(rest(), resting(), notes));
+  }
+
+  private Keeping being(Wellbeing now) {
+    return new Keeping(statedStage, school, arrivedOn, alsoFed, ration, menu, now);
+  }
+
+  public Optional<Resting> rest() {
+    return wellbeing.rest();
+  }
+
+  public boolean resting() {
+    return wellbeing.resting();
   }
 }

@@ -1,5 +1,6 @@
 package app.islet.core.health;
 
+import app.islet.core.animal.HealthNote;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Evidence;
 import app.islet.core.livestock.Origin;
@@ -15,9 +16,16 @@ import java.util.Set;
  * @param everyDays 1 for daily
  * @param usualDays least and most it takes as a rule
  * @param steps of each time, in order
+ * @param spares what the animal is spared while it lasts
  */
 public record Course(
-    String id, String name, Set<AnimalGroup> groups, Pace pace, List<String> steps, End end) {
+    String id,
+    String name,
+    Set<AnimalGroup> groups,
+    Pace pace,
+    List<String> steps,
+    End end,
+    Set<HealthNote.Spared> spares) {
   static final String QUARANTINE = "quarantine";
 
   /** How often and how long. */
@@ -38,7 +46,8 @@ public record Course(
         Set.copyOf(f.choices("groups", AnimalGroup.class)),
         new Pace(f.whole("everyDays", 1, 14, "days"), f.range("usualDays", 1, 365, "days")),
         f.texts("steps", 140),
-        new End(f.text("ends", 120), f.text("stop", 120), Evidence.of(f.text("basis", 200))));
+        new End(f.text("ends", 120), f.text("stop", 120), Evidence.of(f.text("basis", 200))),
+        Set.copyOf(f.choices("spares", HealthNote.Spared.class)));
   }
 
   /**

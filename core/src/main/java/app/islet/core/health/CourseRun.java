@@ -1,11 +1,13 @@
 package app.islet.core.health;
 
+import app.islet.core.animal.HealthNote;
 import app.islet.core.quantity.Range;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A course an animal is in.
@@ -26,6 +28,23 @@ public record CourseRun(
         began,
         done.stream().max(Comparator.naturalOrder()),
         (int) done.stream().distinct().count());
+  }
+
+  /** Keys of what courses ask for begin so, then their number. */
+  public static final String KEY = "course:";
+
+  /** As work on the list of the day. */
+  public HealthNote note(long id, LocalDate today) {
+    return new HealthNote(
+        KEY + id,
+        "%s, day %d of %.0f to %.0f"
+            .formatted(course.name(), day(today), usualDays.min(), usualDays.max()),
+        Stream.concat(course.steps().stream(), Stream.of("Stop: " + course.end().stop())).toList(),
+        began,
+        last,
+        course.pace().everyDays(),
+        course.spares(),
+        false);
   }
 
   /** 1 on the first day. */

@@ -1,13 +1,18 @@
 package app.islet.core.health;
 
+import app.islet.core.animal.HealthNote;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.CareSheet;
 import app.islet.core.care.Evidence;
 import app.islet.core.care.Needs;
 import app.islet.core.care.Stage;
+import app.islet.core.text.English;
 import app.islet.core.text.Fields;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Something a keeper can see.
@@ -16,6 +21,7 @@ import java.util.Set;
  * @param groups it is seen in
  * @param urgent whether the vet is called at once, whatever else is found
  * @param first ids of steps it asks for before anything is thought about
+ * @param spares what the animal is spared until somebody knows what it is
  * @param only what an animal must have to show it; nothing for all of its groups
  */
 public record Sign(
@@ -26,6 +32,7 @@ public record Sign(
     boolean urgent,
     List<String> first,
     Set<Has> only,
+    Set<HealthNote.Spared> spares,
     Evidence basis) {
   /** What not every animal of a group has. */
   public enum Has {
@@ -62,6 +69,27 @@ public record Sign(
     }
   }
 
+  /**
+   * What was seen of some animals and is not over, as work on the list of the day.
+   *
+   * @param id of the case
+   */
+  public static HealthNote note(long id, List<Sign> seen, LocalDate since) {
+    boolean urgent = seen.stream().anyMatch(Sign::urgent);
+    return new HealthNote(
+        "case:" + id,
+        English.lower(seen.stream().map(Sign::words).collect(English.listing())),
+        List.of(
+            urgent
+                ? "The vet at once."
+                : "Better or worse? Write down what changed; no better in some days: the vet."),
+        since,
+        Optional.empty(),
+        1,
+        seen.stream().flatMap(sign -> sign.spares().stream()).collect(Collectors.toSet()),
+        urgent);
+  }
+
   static Sign read(Fields f) {
     return new Sign(
         f.text("id", 40),
@@ -71,6 +99,7 @@ public record Sign(
         f.flag("urgent", false),
         f.texts("first", 40),
         Set.copyOf(f.choices("only", Has.class)),
+        Set.copyOf(f.choices("spares", HealthNote.Spared.class)),
         Evidence.of(f.text("basis", 200)));
   }
 

@@ -1,5 +1,7 @@
 package app.islet.core.health;
 
+import app.islet.core.animal.HealthNote;
+import app.islet.core.care.AnimalGroup;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.quantity.Range;
 import app.islet.core.text.English;
@@ -144,6 +146,30 @@ public record Skin(
 
   public boolean isLong(LocalDate today) {
     return until().filter(today::isAfter).isPresent();
+  }
+
+  /**
+   * What it asks for: to be left alone while it is dug in or soft. A single one that is dug in does
+   * not eat; of a group the others do.
+   */
+  public Optional<HealthNote> note(boolean single, LocalDate today) {
+    Set<HealthNote.Spared> spares =
+        phase == Phase.BURIED && single
+            ? EnumSet.allOf(HealthNote.Spared.class)
+            : EnumSet.of(HealthNote.Spared.HANDLING);
+    return since
+        .filter(day -> guide.softDays().max() > 0 && guide.group() == AnimalGroup.CRAB)
+        .map(
+            day ->
+                new HealthNote(
+                    "skin",
+                    phaseWords(day, today),
+                    guide.leave(),
+                    day,
+                    Optional.empty(),
+                    0,
+                    spares,
+                    false));
   }
 
   /** How it stands, a sentence each; none where nothing is known or to be done. */

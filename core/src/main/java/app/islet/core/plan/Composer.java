@@ -2,11 +2,9 @@ package app.islet.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * Makes one list out of a day's routine and what Islet knows beside it. A hold takes what it names
@@ -17,7 +15,8 @@ final class Composer {
   private static final Comparator<Advice> GRAVEST_FIRST =
       Comparator.comparing(Advice::urgency)
           .thenComparing(advice -> advice.task().key())
-          .thenComparing(advice -> advice.task().amount().toString());
+          .thenComparing(advice -> advice.task().amount().toString())
+          .thenComparing(advice -> advice.task().how().toString());
 
   private Composer() {}
 
@@ -28,13 +27,15 @@ final class Composer {
     if (active.isEmpty()) {
       return routine;
     }
-    Set<TaskKind> stopped = EnumSet.noneOf(TaskKind.class);
+    List<Advice> holds = new ArrayList<>();
+    List<Advice> kept =
+        active.stream().filter(a -> active.stream().noneMatch(other -> other.covers(a))).toList();
     Map<String, Task> asked = new LinkedHashMap<>();
-    for (Advice advice : active.stream().sorted(GRAVEST_FIRST).toList()) {
-      if (!stopped.contains(advice.task().kind())) {
+    for (Advice advice : kept.stream().sorted(GRAVEST_FIRST).toList()) {
+      if (holds.stream().noneMatch(h -> h.stops(advice.task()))) {
         asked.putIfAbsent(advice.task().key(), advice.task());
         if (!isDeclined(advice, today)) {
-          stopped.addAll(advice.stops());
+          holds.add(advice);
         }
       }
     }
@@ -43,7 +44,7 @@ final class Composer {
       Task other = asked.remove(due.task().key());
       if (other != null) {
         list.add(DueTask.of(other, due.slot(), due.daysLate(), due.settled()));
-      } else if (due.settled() || !stopped.contains(due.task().kind())) {
+      } else if (due.settled() || holds.stream().noneMatch(hold -> hold.stops(due.task()))) {
         list.add(due);
       }
     }

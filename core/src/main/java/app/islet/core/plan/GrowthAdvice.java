@@ -25,7 +25,7 @@ final class GrowthAdvice {
         .map(
             r ->
                 new Advice(
-                    look(r), Set.of(), Advice.Urgency.GROWTH, s.date(), s.date().plusDays(1)))
+                    look(r), Set.of(), "", Advice.Urgency.GROWTH, s.date(), s.date().plusDays(1)))
         .toList();
   }
 

@@ -1,5 +1,6 @@
 package app.islet.core.plan;
 
+import app.islet.core.animal.HealthNote;
 import app.islet.core.animal.Resident;
 import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.Evidence;
@@ -8,6 +9,7 @@ import app.islet.core.care.Recurrence;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.situation.HusbandryState;
+import app.islet.core.text.English;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -32,7 +34,7 @@ final class LookingTasks {
     atRest(s).ifPresent(tasks::add);
     List<Resident> measured = s.residents().stream().filter(LookingTasks::isMeasured).toList();
     if (!measured.isEmpty()) {
-      tasks.add(measure(measured));
+      tasks.add(measure(measured, s.heads()));
     }
     return tasks;
   }
@@ -74,21 +76,29 @@ final class LookingTasks {
                     rest.basis()));
   }
 
-  /** Nobody measures eggs, larvae, or what sleeps. */
+  /** Nobody measures eggs, larvae, what sleeps, or what must be left alone. */
   private static boolean isMeasured(Resident r) {
-    return r.stage().hatch().isEmpty() && !r.stage().isLarva() && !r.isResting();
+    return r.stage().hatch().isEmpty()
+        && !r.stage().isLarva()
+        && !r.isResting()
+        && !r.isSpared(HealthNote.Spared.HANDLING);
   }
 
-  private static Task measure(List<Resident> some) {
+  private static Task measure(List<Resident> some, int heads) {
     boolean crabs = some.stream().allMatch(r -> r.sheet().group() == AnimalGroup.CRAB);
     boolean soft = some.stream().allMatch(r -> r.sheet().group().isAmphibian());
+    int measured = some.stream().mapToInt(Resident::count).sum();
     boolean growing =
         some.stream().anyMatch(r -> r.bodyCm() < GROWN * r.sheet().body().adultLengthCm());
     return new Task(
         "measure",
         TaskKind.MEASURE,
         Phrase.of(crabs ? "Measure by eye" : "Measure and weigh"),
-        Phrase.of(crabs ? "from a photo beside a ruler, or the shed shell" : "each animal"),
+        measured == heads
+            ? Phrase.of(crabs ? "from a photo beside a ruler, or the shed shell" : "each animal")
+            : Phrase.of(
+                "{}; the others are left alone for now",
+                English.list(some.stream().map(Resident::name).distinct().toList())),
         Phrase.of(
             crabs
                 ? "Never one that moults or is dug in; nobody weighs it. The stage and the portions follow the measurement."

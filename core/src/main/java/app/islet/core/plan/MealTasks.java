@@ -51,7 +51,7 @@ public record MealTasks(Resident r, String slug, String name) {
   }
 
   /** Two that nobody named are told apart: ticking one must not settle both. */
-  private static List<MealTasks> named(List<Resident> residents) {
+  static List<MealTasks> named(List<Resident> residents) {
     Map<String, Integer> alike = new HashMap<>();
     List<MealTasks> named = new ArrayList<>();
     for (Resident r : residents) {

@@ -48,6 +48,7 @@ final class Overdue {
           Optional.of(Phrase.of("The level sinks: salt and waste gather in what is left."));
       case MIST -> Optional.of(Phrase.of("Dry air dries out skin and gills."));
       case REFILL -> Optional.of(Phrase.of("Standing water grows a film, and it drinks from it."));
+      case TREAT -> Optional.of(Phrase.of("A course that is broken off starts anew."));
       case FEED, HOLD, MIX, SUPPLEMENT, BATHE, CORRECT -> Optional.empty();
     };
   }

@@ -44,12 +44,15 @@ public final class Planner {
       addUpkeep(s, tasks);
     }
     List<Advice> advice =
-        Stream.of(WaterAdvice.of(s), GrowthAdvice.of(s)).flatMap(List::stream).toList();
+        Stream.of(WaterAdvice.of(s), HealthAdvice.holds(s), GrowthAdvice.of(s))
+            .flatMap(List::stream)
+            .toList();
     return new Plan(tasks, meals.helpings(), meals.feedings(), Overdue.of(s, tasks), advice);
   }
 
   private static void addUpkeep(HusbandryState s, List<Task> tasks) {
     Evidence basis = s.residents().get(0).stage().maintenance().basis();
+    tasks.addAll(HealthAdvice.tasks(s));
     tasks.addAll(LookingTasks.of(s, basis));
     if (s.geometry().hasWater()) {
       WaterTasks.add(s, tasks, basis);

@@ -27,6 +27,12 @@ public record Task(
     Optional<LocalDate> lastKnown,
     double minutes,
     Evidence basis) {
+  /** Whom a meal, a supplement or a bath is for, as their tasks are known by; empty for all. */
+  String whose() {
+    String[] parts = key.split(":");
+    return parts.length > 1 ? parts[1] : "";
+  }
+
   /** The same with one thing more to mind. */
   Task minding(Phrase more) {
     return new Task(

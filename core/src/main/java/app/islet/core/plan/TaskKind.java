@@ -1,11 +1,12 @@
 package app.islet.core.plan;
 
 /**
- * Kinds of work, in the order they are done at an enclosure: what is held off, feed, clean, change,
- * care for devices.
+ * Kinds of work, in the order they are done at an enclosure: what is held off, treat, feed, clean,
+ * change, care for devices.
  */
 public enum TaskKind {
   HOLD("Hold off"),
+  TREAT("Treat"),
   FEED("Feed"),
   SUPPLEMENT("Supplement"),
   BATHE("Bathe"),

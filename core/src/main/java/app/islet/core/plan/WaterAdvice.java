@@ -1,7 +1,10 @@
 package app.islet.core.plan;
 
+import static app.islet.core.water.Toxicity.ion;
+
 import app.islet.core.care.Evidence;
 import app.islet.core.care.Recurrence;
+import app.islet.core.enclosure.Equipment;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.quantity.Quantity;
@@ -12,11 +15,13 @@ import app.islet.core.water.NitrateChange;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.SaltSteps;
 import app.islet.core.water.Toxicity;
+import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterState;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /** What the tests of the water ask for: the same that its page says. */
@@ -27,6 +32,14 @@ final class WaterAdvice {
   private static final String TEST = "your water test";
   private static final double CHANGE_MINUTES = 15;
   private static final double MINUTES_A_TEST = 8;
+
+  /**
+   * A filter takes six weeks as a rule, and some to get over a loss; common practice, no source.
+   */
+  private static final int NEW_DAYS = 42;
+
+  private static final int SHAKEN_DAYS = 21;
+  private static final double MUCH_MEDIA_PERCENT = 50;
 
   /** A test of a filter that starts up; common practice, no source. */
   private static final int STARTING_DAYS = 2;
@@ -49,7 +62,10 @@ final class WaterAdvice {
     WaterAdvice advice = new WaterAdvice(s);
     Optional<Toxicity> poison = Toxicity.of(advice.water, s.date());
     poison.ifPresent(advice::poisoned);
-    advice.startingUp(poison.isPresent());
+    OptionalDouble leftOver =
+        poison.isEmpty() ? Toxicity.leftOver(s.waterRecord(), s.date()) : OptionalDouble.empty();
+    leftOver.ifPresent(advice::leftOver);
+    advice.startingUp(poison.isPresent() || leftOver.isPresent());
     NitrateChange.of(advice.water, s.date())
         .filter(change -> poison.isEmpty() && change.days() > 0)
         .ifPresent(advice::nitrate);
@@ -65,26 +81,41 @@ final class WaterAdvice {
       change(p.percentEach(), p.changes(), found, urgency);
     }
     test("Before the change.", 1, urgency);
-    hold(
-        "hold:food",
-        "No food",
+    noFood(
         Phrase.of(
             "{}; again when ammonia shows none and nitrite is under {}",
             found,
             ion(Parameter.NITRITE, Limits.NITRITE_WATCH)),
-        "What is eaten turns to ammonia within hours; they stand some days without.",
-        FOOD,
         urgency);
+  }
+
+  /** Not poisonous at this pH, but more than the filter takes: what is fed adds to it. */
+  private void leftOver(double ammoniaMgPerL) {
+    test("Ammonia shows each day whether the filter keeps up.", 1, Advice.Urgency.WATER);
+    noFood(
+        Phrase.of(
+            "Ammonia {} (as the ion); again when it is under {}",
+            ion(Parameter.AMMONIA, ammoniaMgPerL),
+            ion(Parameter.AMMONIA, Limits.AMMONIA_FOOD_AGAIN)),
+        Advice.Urgency.WATER);
+  }
+
+  private void noFood(Phrase why, Advice.Urgency urgency) {
+    if (s.residents().stream().anyMatch(r -> !r.foods().isEmpty())) {
+      hold(
+          "hold:food",
+          "No food",
+          why,
+          "What is eaten turns to ammonia within hours; they stand some days without.",
+          FOOD,
+          urgency);
+    }
   }
 
   private static Phrase found(Toxicity p) {
     return p.nitriteMgPerL() > Limits.NITRITE_WATCH
         ? Phrase.of("Nitrite {} (as the ion)", ion(Parameter.NITRITE, p.nitriteMgPerL()))
         : Phrase.of("Ammonia {} (as the ion)", ion(Parameter.AMMONIA, p.ammoniaMgPerL()));
-  }
-
-  private static Quantity ion(Parameter parameter, double asNitrogen) {
-    return new Quantity(Dimension.CONCENTRATION, asNitrogen * parameter.ionFactor());
   }
 
   private void nitrate(NitrateChange change) {
@@ -147,14 +178,15 @@ final class WaterAdvice {
   }
 
   /** Bacteria that are growing, or were lost, are let alone and watched by tests. */
-  private void startingUp(boolean poisoned) {
+  private void startingUp(boolean tested) {
     FilterCycle.Phase phase = water.filterCycle(today).phase();
     boolean young =
         switch (phase) {
-          case AMMONIA, NITRITE, CRASHED -> !water.isBowl();
+          case AMMONIA, NITRITE, CRASHED -> true;
+          case PROVING, READY -> wasShaken() || phase == FilterCycle.Phase.PROVING && isNew();
           default -> false;
         };
-    if (!young) {
+    if (!young || water.isBowl()) {
       return;
     }
     hold(
@@ -164,9 +196,30 @@ final class WaterAdvice {
         "Its bacteria are few: no rinsing and no new media until the tests are clean.",
         FILTER,
         Advice.Urgency.WATER);
-    if (!poisoned && isTestDue()) {
+    if (!tested && isTestDue()) {
       test("The filter is not cycled: each test tells how far it is.", 0, Advice.Urgency.WATER);
     }
+  }
+
+  /** What took bacteria lately: rinsed under the tap, or new media, with no clean test since. */
+  private boolean wasShaken() {
+    LocalDate tested = s.waterRecord().tests().get(s.waterRecord().tests().size() - 1).day();
+    return s.waterRecord().events().stream()
+        .filter(e -> e.day().isAfter(today.minusDays(SHAKEN_DAYS)) && !e.day().isAfter(today))
+        .filter(WaterAdvice::isLoss)
+        .anyMatch(e -> !tested.isAfter(e.day()));
+  }
+
+  private static boolean isLoss(WaterEvent e) {
+    return e.kind() == WaterEvent.Kind.RINSED_TAP
+        || e.kind() == WaterEvent.Kind.NEW_MEDIA && e.amount() >= MUCH_MEDIA_PERCENT;
+  }
+
+  private boolean isNew() {
+    return s.enclosure()
+        .all(Equipment.Filter.class)
+        .flatMap(filter -> filter.runningSince().stream())
+        .anyMatch(since -> since.isAfter(today.minusDays(NEW_DAYS)));
   }
 
   private boolean isTestDue() {
@@ -213,6 +266,6 @@ final class WaterAdvice {
   }
 
   private void add(Task task, Set<TaskKind> stops, Advice.Urgency urgency, int daysMore) {
-    all.add(new Advice(task, stops, urgency, today, today.plusDays(daysMore)));
+    all.add(new Advice(task, stops, "", urgency, today, today.plusDays(daysMore)));
   }
 }

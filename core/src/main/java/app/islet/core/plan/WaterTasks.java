@@ -13,6 +13,7 @@ import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.ChangePlan;
 import app.islet.core.water.Correction;
 import app.islet.core.water.CorrectionStep;
+import app.islet.core.water.FilterFlow;
 import app.islet.core.water.ToppedUp;
 import java.util.List;
 import java.util.Locale;
@@ -150,7 +151,13 @@ final class WaterTasks {
 
   private static void addRinse(HusbandryState s, List<Task> tasks, Evidence basis) {
     int rinse = Planner.shortest(s, MaintenanceSchedule::rinseDays);
-    if (rinse < Integer.MAX_VALUE && s.enclosure().has(Equipment.Filter.class)) {
+    Optional<FilterFlow> flow =
+        FilterFlow.of(
+            s.waterRecord(),
+            s.enclosure().all(Equipment.Filter.class).mapToDouble(Equipment.Filter::flowLph).sum(),
+            s.date());
+    boolean clear = flow.isPresent() && !flow.get().isWorthRinsing();
+    if (rinse < Integer.MAX_VALUE && s.enclosure().has(Equipment.Filter.class) && !clear) {
       tasks.add(
           new Task(
               "rinse-filter",

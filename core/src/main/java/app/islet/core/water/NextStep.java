@@ -50,6 +50,9 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
     Optional<ChangePlan> plan = waterState.changes(today);
     List<Phrase> all = new ArrayList<>();
     poison.ifPresent(p -> all.add(poisoned(waterState, p)));
+    if (poison.isEmpty() && eats(waterState)) {
+      Toxicity.leftOver(waterState.record(), today).ifPresent(mg -> all.add(leftOver(mg)));
+    }
     if (filterCycle.phase() == FilterCycle.Phase.CRASHED) {
       all.add(Phrase.of(FilterCycle.RESCUE.get(0)));
     }
@@ -91,6 +94,17 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
         Quantity.litres(litres),
         Quantity.percent(p.percentEach()),
         conditioner(waterState, litres));
+  }
+
+  private static boolean eats(WaterState waterState) {
+    return waterState.residents().stream().anyMatch(r -> !r.foods().isEmpty());
+  }
+
+  private static Phrase leftOver(double mgPerL) {
+    return Phrase.of(
+        "Ammonia {} (as the ion): feed nothing until it is under {}, and test again tomorrow.",
+        Toxicity.ion(Parameter.AMMONIA, mgPerL),
+        Toxicity.ion(Parameter.AMMONIA, Limits.AMMONIA_FOOD_AGAIN));
   }
 
   private static Object conditioner(WaterState waterState, double litres) {

@@ -1,7 +1,10 @@
 package app.islet.core.water;
 
+import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Quantity;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What poisons the water by the newest test, and the changes that take it out.
@@ -62,8 +65,24 @@ public record Toxicity(
             tested, ammonia, share, nitrite, ph, tempC, steps.changes(), steps.percentEach()));
   }
 
+  /**
+   * Ammonia that harms nobody at this pH, and tells that the filter does not keep up: mg/L as
+   * nitrogen, by a test that still counts.
+   */
+  public static OptionalDouble leftOver(WaterRecord record, LocalDate today) {
+    OptionalDouble found = record.until(today).newest(Parameter.AMMONIA, today, FRESH_DAYS);
+    return found.isPresent() && found.getAsDouble() >= Limits.AMMONIA_NO_FOOD
+        ? found
+        : OptionalDouble.empty();
+  }
+
   public double freeAmmoniaMgPerL() {
     return ammoniaMgPerL * freeShare;
+  }
+
+  /** As a kit counts it, of what is told as nitrogen. */
+  public static Quantity ion(Parameter parameter, double asNitrogen) {
+    return new Quantity(Dimension.CONCENTRATION, asNitrogen * parameter.ionFactor());
   }
 
   public boolean isDanger() {

@@ -7,6 +7,7 @@ import static app.islet.core.Setups.axolotls;
 import static app.islet.core.Setups.tank;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.animal.HealthNote;
 import app.islet.core.animal.Resident;
 import app.islet.core.animal.Resting;
 import app.islet.core.enclosure.Enclosure;
@@ -40,7 +41,7 @@ import org.junit.jupiter.params.provider.CsvSource;
  */
 @DisplayNameGeneration(DisplayNameGenerator.ReplaceUnderscores.class)
 class AdviceTest {
-  private static final int STATES = 300;
+  private static final int STATES = 1000;
 
   private static WaterTest test(int daysAgo, double ammonia, double nitrite) {
     Map<Parameter, Double> values = new EnumMap<>(Parameter.class);
@@ -232,12 +233,12 @@ class AdviceTest {
       for (int day = 0; day < 4; day++) {
         List<DueTask> list = day(s, day);
         LocalDate on = TODAY.plusDays(day);
-        Set<TaskKind> held =
-            plan.advice().stream()
-                .filter(advice -> advice.holdsOn(on))
-                .flatMap(advice -> advice.stops().stream())
-                .collect(Collectors.toSet());
-        assertThat(kinds(list)).noneMatch(held::contains);
+        List<Advice> holding = plan.advice().stream().filter(advice -> advice.holdsOn(on)).toList();
+        assertThat(list)
+            .noneMatch(due -> holding.stream().anyMatch(advice -> advice.stops(due.task())));
+        assertThat(holding)
+            .as("each is a task or a hold of that day, or a graver one says it")
+            .allMatch(advice -> isSaid(advice, list, holding));
         assertThat(list.stream().map(due -> due.task().key() + " " + due.slot()))
             .doesNotHaveDuplicates();
       }
@@ -247,6 +248,30 @@ class AdviceTest {
           .containsExactlyInAnyOrderElementsOf(
               Composer.compose(List.of(), plan.advice(), List.of()));
     }
+  }
+
+  private static boolean isSaid(Advice advice, List<DueTask> list, List<Advice> holding) {
+    return list.stream().anyMatch(due -> due.task().key().equals(advice.task().key()))
+        || holding.stream().anyMatch(h -> h.covers(advice) || h.stops(advice.task()));
+  }
+
+  private static Resident noted(Random random, Resident r) {
+    Set<HealthNote.Spared> spares =
+        Stream.of(HealthNote.Spared.values())
+            .filter(what -> random.nextBoolean())
+            .collect(Collectors.toSet());
+    int ago = random.nextInt(9);
+    HealthNote note =
+        new HealthNote(
+            (random.nextBoolean() ? "course:" : "case:") + random.nextInt(1_000_000),
+            "something",
+            List.of("Do it."),
+            TODAY.minusDays(ago),
+            Optional.of(TODAY.minusDays(random.nextInt(ago + 1))),
+            random.nextInt(3),
+            spares,
+            random.nextBoolean());
+    return random.nextInt(3) == 0 ? r : r.noted(List.of(note));
   }
 
   private static HusbandryState random(Random random) {
@@ -271,6 +296,7 @@ class AdviceTest {
         random.nextBoolean()
             ? new Resident[] {axolotls(1 + random.nextInt(3), 22)}
             : new Resident[] {animals("slider", 1, 9), animals("slider", 1, 10)};
-    return state(axolotlTank(), new WaterRecord(tests, events), some);
+    Resident[] noted = Stream.of(some).map(r -> noted(random, r)).toArray(Resident[]::new);
+    return state(axolotlTank(), new WaterRecord(tests, events), noted);
   }
 }

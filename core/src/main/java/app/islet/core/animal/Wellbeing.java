@@ -1,0 +1,20 @@
+package app.islet.core.animal;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How some animals are, beside how they are kept.
+ *
+ * @param rest through winter or drought, the last there was or the one planned
+ * @param resting whether they rest today
+ * @param notes what their health asks for today
+ */
+public record Wellbeing(Optional<Resting> rest, boolean resting, List<HealthNote> notes) {
+  /** Awake and well, as far as anybody said. */
+  public static final Wellbeing WELL = new Wellbeing(Optional.empty(), false, List.of());
+
+  public Wellbeing {
+    notes = List.copyOf(notes);
+  }
+}
