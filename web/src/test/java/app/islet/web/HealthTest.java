@@ -59,13 +59,17 @@ class HealthTest {
         .containsText("Day 1; such courses take 3 to 14 days.");
 
     page.navigate(home + "/rounds");
-    page.getByText("Health: 1 due").click();
-    Hands.press(page, "Done today");
-    assertThat(page.locator(".health-course .chip")).hasText("Done today");
-    page.navigate(home + "/rounds");
     assertThat(page.getByText("Health: 1 due")).hasCount(0);
-
+    Locator course = page.locator("[data-task^='course:']");
+    assertThat(course).containsText("Holding tub with daily change, day 1 of 3 to 14");
+    assertThat(page.locator("[data-task^='case:']")).containsText("gills curled forward, since");
+    course.locator("[data-done]").click();
+    assertThat(course).containsText("done");
+    course.getByText("Undo").click();
+    course.locator("[data-done]").click();
+    assertThat(course.locator("[data-done]")).hasCount(0);
     page.navigate(home + "/health");
+    assertThat(page.locator(".health-course .chip")).hasText("Done today");
     page.locator(".needs a").first().click();
     page.getByText("Sheet for the vet").click();
     assertThat(page.locator("main")).containsText("Axolotl (Ambystoma mexicanum)");
@@ -75,6 +79,8 @@ class HealthTest {
     page.goBack();
     page.getByText("Well again").click();
     assertThat(page.locator("main")).containsText("Nobody looks ill.");
+    page.navigate(home + "/rounds");
+    assertThat(page.locator("[data-task^='case:']")).hasCount(0);
   }
 
   @Test

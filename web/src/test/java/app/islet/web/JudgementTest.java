@@ -76,7 +76,8 @@ class JudgementTest {
     page.fill("#ramp", "2");
     Locator trapped = finding(page, "no-way-out");
     assertThat(trapped).containsText("the land lies 3 cm under the water line");
-    // Pressed by a slow hand while the drawing and its pins are still being set: nothing moves under the finger.
+    // Pressed by a slow hand while the drawing and its pins are still being set: nothing moves
+    // under the finger.
     trapped.locator(".remedies button").first().click(new Locator.ClickOptions().setDelay(900));
     assertThat(page.locator("#landHeight")).hasValue("10");
     assertThat(page.locator("#ramp")).hasValue("12");

@@ -141,6 +141,11 @@ public record AnimalToday(
             OwnGrowth.of(sized.sheet(), sized.stage(), lengths, formSince).map(OwnGrowth::growth)));
   }
 
+  /** The same, of whose health that is known. */
+  public AnimalToday noted(List<HealthNote> notes) {
+    return notes.isEmpty() ? this : new AnimalToday(resident.noted(notes), basis, formSince, sizes);
+  }
+
   private static Resident fed(Resident resident, AnimalFacts facts) {
     return facts.menus().stream()
         .filter(menu -> menu.stage().equals(resident.stage().id()))

@@ -248,17 +248,7 @@ public record Resident(String name, CareSheet species, Heads heads, Size size, K
     return keeping.resting();
   }
 
-  /** What their health asks for today beside their routine. */
-  public List<HealthNote> notes() {
-    return keeping.wellbeing().notes();
-  }
-
-  /** Whether their health spares them that for now. */
-  public boolean isSpared(HealthNote.Spared what) {
-    return notes().stream().anyMatch(note -> note.spares().contains(what));
-  }
-
-  /** The same animals, of which that is known. */
+  /** The same animals, whose health asks for that. */
   public Resident noted(List<HealthNote> notes) {
     return with(keeping.noted(notes));
   }

@@ -14,6 +14,11 @@ public record Wellbeing(Optional<Resting> rest, boolean resting, List<HealthNote
   /** Awake and well, as far as anybody said. */
   public static final Wellbeing WELL = new Wellbeing(Optional.empty(), false, List.of());
 
+  /** Whether their health spares them that for now. */
+  public boolean spares(HealthNote.Spared what) {
+    return notes.stream().anyMatch(note -> note.spares().contains(what));
+  }
+
   public Wellbeing {
     notes = List.copyOf(notes);
   }

@@ -32,7 +32,7 @@ final class HealthAdvice {
   static List<Task> tasks(HusbandryState s) {
     List<Task> tasks = new ArrayList<>();
     for (MealTasks one : MealTasks.named(s.residents())) {
-      one.r().notes().stream()
+      one.r().keeping().wellbeing().notes().stream()
           .filter(note -> note.everyDays() > 0)
           .forEach(note -> tasks.add(task(one, note)));
     }
@@ -60,7 +60,7 @@ final class HealthAdvice {
     List<Advice> all = new ArrayList<>();
     for (MealTasks one : MealTasks.named(s.residents())) {
       for (Spared what : Spared.values()) {
-        one.r().notes().stream()
+        one.r().keeping().wellbeing().notes().stream()
             .filter(note -> note.spares().contains(what))
             .findFirst()
             .ifPresent(note -> all.add(hold(one, what, note, s.date())));

@@ -81,7 +81,7 @@ final class LookingTasks {
     return r.stage().hatch().isEmpty()
         && !r.stage().isLarva()
         && !r.isResting()
-        && !r.isSpared(HealthNote.Spared.HANDLING);
+        && !r.keeping().wellbeing().spares(HealthNote.Spared.HANDLING);
   }
 
   private static Task measure(List<Resident> some, int heads) {

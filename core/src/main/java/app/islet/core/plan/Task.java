@@ -27,6 +27,11 @@ public record Task(
     Optional<LocalDate> lastKnown,
     double minutes,
     Evidence basis) {
+  /** Whether a course or a case asks for it. */
+  public boolean isOfHealth() {
+    return kind == TaskKind.TREAT || key.startsWith("case:");
+  }
+
   /** Whom a meal, a supplement or a bath is for, as their tasks are known by; empty for all. */
   String whose() {
     String[] parts = key.split(":");

@@ -26,14 +26,15 @@ record CourseLine(
     String stop,
     String over) {
   /** How it stands today. */
-  record Now(boolean due, boolean doneToday, boolean tooLong) {}
+  record Now(boolean due, boolean doneToday, boolean mayUndo, boolean tooLong) {}
 
   /**
    * @param names of the animals, by their numbers
    */
   static CourseLine of(CollectionContext context, HealthLog.Running c, Map<Long, String> names) {
     LocalDate today = context.today();
-    boolean doneToday = c.done().stream().map(CourseEntry::day).anyMatch(today::equals);
+    boolean here = c.done().stream().map(CourseEntry::day).anyMatch(today::equals);
+    boolean doneToday = c.run().last().filter(today::equals).isPresent();
     boolean over = c.record().endedOn().isPresent();
     return new CourseLine(
         c.record().id(),
@@ -46,7 +47,7 @@ record CourseLine(
             (int) c.run().usualDays().min(),
             (int) c.run().usualDays().max(),
             c.run().times()),
-        new Now(!over && c.run().isDue(today), doneToday, !over && c.run().isLong(today)),
+        new Now(!over && c.run().isDue(today), doneToday, here, !over && c.run().isLong(today)),
         c.run().course().steps(),
         c.run().course().end().ends(),
         c.run().course().end().stop(),

@@ -41,6 +41,7 @@ class AnimalFactsOfBooks {
   private final CareSheetStore sheets;
   private final RaisedYoung young;
   private final LifeLog life;
+  private final HealthOfLogs health;
 
   AnimalFactsOfBooks(
       Books books,
@@ -48,27 +49,31 @@ class AnimalFactsOfBooks {
       Menus menus,
       CareSheetStore sheets,
       RaisedYoung young,
-      LifeLog life) {
+      LifeLog life,
+      HealthOfLogs health) {
     this.books = books;
     this.residents = residents;
     this.menus = menus;
     this.sheets = sheets;
     this.young = young;
     this.life = life;
+    this.health = health;
   }
 
   /** What the stores know of some animals, read at once. */
   Known of(CollectionContext context, Collection<Animal> some) {
     Map<String, PlaceRecord> places = books.places(context);
+    CareLibrary library = sheets.library(context);
     return new Known(
         context.today(),
         places,
-        sheets.library(context),
+        library,
         sheets.schools(context),
         menus.of(some),
         residents.measurements(some),
         life.rests(some),
-        young.of(context, some, books.ledger(context), places));
+        young.of(context, some, books.ledger(context), places),
+        health.of(context, some, library));
   }
 
   /**
@@ -86,7 +91,8 @@ class AnimalFactsOfBooks {
       Map<Long, List<OwnMenu>> menus,
       Map<Long, List<Measurement>> measured,
       Map<Long, Resting> rests,
-      Raised raised) {
+      Raised raised,
+      HealthOfLogs.Known health) {
     /** What was measured of it until the day, the oldest first. */
     List<Measurement> sizes(Animal animal) {
       return measured.getOrDefault(animal.id(), List.of()).stream()
@@ -144,7 +150,7 @@ class AnimalFactsOfBooks {
           Stream.concat(
                   sizes.stream().map(AnimalFactsOfBooks::sizing), raised.sizes(animal).stream())
               .toList();
-      return AnimalToday.of(
+      AnimalFacts facts =
           new AnimalFacts(
               animal.name(),
               sheet,
@@ -152,8 +158,9 @@ class AnimalFactsOfBooks {
               keeping,
               life,
               menus.getOrDefault(animal.id(), List.of()),
-              all),
-          day);
+              all);
+      AnimalToday now = AnimalToday.of(facts, day);
+      return now.noted(health.notes(animal, now.resident()));
     }
   }
 

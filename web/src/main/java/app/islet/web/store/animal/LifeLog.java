@@ -25,6 +25,9 @@ public class LifeLog {
   private static final Set<LifeEvent.Kind> RESTING =
       EnumSet.of(LifeEvent.Kind.RESTS, LifeEvent.Kind.WOKE);
 
+  private static final Set<LifeEvent.Kind> MOULTING =
+      EnumSet.of(LifeEvent.Kind.BURIED, LifeEvent.Kind.SHED, LifeEvent.Kind.MOULTED);
+
   private final AnimalRepository animals;
   private final LifeRepository entries;
   private final Clock clock;
@@ -52,6 +55,19 @@ public class LifeLog {
   public List<Animal> having(Collection<Animal> some, Set<LifeEvent.Kind> kinds) {
     Set<Long> found = some.isEmpty() ? Set.of() : entries.having(ids(some), kinds);
     return some.stream().filter(animal -> found.contains(animal.id())).toList();
+  }
+
+  /** What tells whether each of several is in a moult, the oldest first; of crabs that dug in. */
+  @Transactional(readOnly = true)
+  public Map<Long, List<LifeEvent>> moults(Collection<Animal> some) {
+    List<Animal> moulting = having(some, MOULTING);
+    return moulting.isEmpty()
+        ? Map.of()
+        : entries.valid(ids(moulting)).stream()
+            .collect(
+                Collectors.groupingBy(
+                    LifeEntry::animalId,
+                    Collectors.mapping(LifeEntry::event, Collectors.toList())));
   }
 
   /** Logs a whole rest, once, however often it is sent. */

@@ -14,6 +14,21 @@ interface CourseEntryRepository extends LogRepository<CourseEntry> {
       and not exists (select 1 from CourseEntry u where u.voids = e.id) order by e.day, e.id""")
   List<CourseEntry> valid(Collection<Long> courses);
 
+  /** Days on which courses were ticked on the rounds, by the keys of their tasks. */
+  @Query(
+      """
+      select e.taskKey as key, e.day as day from TaskEntry e where e.taskKey in :keys and e.voids is null
+      and e.kind = app.islet.web.store.tasks.TaskEntry.Kind.DONE
+      and not exists (select 1 from TaskEntry v where v.voids = e.id)""")
+  List<OnRounds> onRounds(Collection<String> keys);
+
+  /** A course ticked on the rounds. */
+  interface OnRounds {
+    String getKey();
+
+    LocalDate getDay();
+  }
+
   @Query(
       """
       select e from CourseEntry e where e.courseId = :course and e.day = :day and e.voids is null

@@ -1,6 +1,7 @@
 package app.islet.web.store.health;
 
 import jakarta.persistence.LockModeType;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -10,6 +11,9 @@ import org.springframework.data.jpa.repository.Query;
 
 interface HealthCourseRepository extends JpaRepository<HealthCourse, Long> {
   List<HealthCourse> findByCollectionIdOrderById(long collectionId);
+
+  /** Those that go on. */
+  List<HealthCourse> findByAnimalIdInAndEndedOnIsNullOrderById(Collection<Long> animals);
 
   Optional<HealthCourse> findByClientId(UUID clientId);
 

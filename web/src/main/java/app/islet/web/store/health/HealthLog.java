@@ -15,12 +15,15 @@ import app.islet.web.store.animal.Animals;
 import app.islet.web.store.care.CareSheetStore;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -72,18 +75,44 @@ public class HealthLog {
         .orElseThrow(() -> new NotFoundException("the collection has no case " + id));
   }
 
+  /** What is open of some animals, by their numbers. */
+  @Transactional(readOnly = true)
+  public Open open(CollectionContext context, Collection<Animal> some) {
+    List<Long> ids = some.stream().map(Animal::id).toList();
+    return new Open(
+        cases.findByAnimalIdInAndEndedOnIsNullOrderById(ids).stream()
+            .collect(Collectors.groupingBy(HealthCase::animalId)),
+        running(context, courses.findByAnimalIdInAndEndedOnIsNullOrderById(ids), some).stream()
+            .collect(Collectors.groupingBy(running -> running.record().animalId())));
+  }
+
+  /** Cases and courses that are not over, by the numbers of the animals. */
+  public record Open(Map<Long, List<HealthCase>> cases, Map<Long, List<Running>> courses) {}
+
   /** All courses, those that are over too, in the order they were begun. */
   @Transactional(readOnly = true)
   public List<Running> courses(CollectionContext context) {
     List<HealthCourse> all = courses.findByCollectionIdOrderById(context.collectionId());
+    return all.isEmpty() ? List.of() : running(context, all, animals.all(context));
+  }
+
+  private List<Running> running(
+      CollectionContext context, List<HealthCourse> all, Collection<Animal> some) {
     if (all.isEmpty()) {
       return List.of();
     }
     Map<Long, List<CourseEntry>> done =
         entries.valid(all.stream().map(HealthCourse::id).toList()).stream()
             .collect(Collectors.groupingBy(CourseEntry::courseId));
+    Map<String, List<LocalDate>> onRounds =
+        entries.onRounds(all.stream().map(c -> CourseRun.KEY + c.id()).toList()).stream()
+            .collect(
+                Collectors.groupingBy(
+                    CourseEntryRepository.OnRounds::getKey,
+                    Collectors.mapping(
+                        CourseEntryRepository.OnRounds::getDay, Collectors.toList())));
     Map<Long, Animal> known =
-        animals.all(context).stream().collect(Collectors.toMap(Animal::id, Function.identity()));
+        some.stream().collect(Collectors.toMap(Animal::id, Function.identity()));
     CareLibrary library = sheets.library(context);
     HealthTables procedures = tables.tables(context);
     return all.stream()
@@ -100,7 +129,8 @@ public class HealthLog {
                                 course,
                                 usualDays(
                                     procedures, library, course, known.get(record.animalId())),
-                                done.getOrDefault(record.id(), List.of()))))
+                                done.getOrDefault(record.id(), List.of()),
+                                onRounds.getOrDefault(CourseRun.KEY + record.id(), List.of()))))
         .toList();
   }
 
@@ -115,21 +145,29 @@ public class HealthLog {
         .orElse(course.pace().usualDays());
   }
 
-  /** Courses that are to be done today and are not. */
+  /** Courses that are to be done today and are not, of animals that no stop of the rounds has. */
   @Transactional(readOnly = true)
-  public long due(CollectionContext context) {
+  public long dueElsewhere(CollectionContext context, Set<Long> onRounds) {
     LocalDate today = context.today();
     return courses(context).stream()
         .filter(c -> c.record().endedOn().isEmpty() && c.run().isDue(today))
+        .filter(c -> !onRounds.contains(c.record().animalId()))
         .count();
   }
 
   private static Running running(
-      HealthCourse record, Course course, Range usualDays, List<CourseEntry> done) {
+      HealthCourse record,
+      Course course,
+      Range usualDays,
+      List<CourseEntry> done,
+      List<LocalDate> onRounds) {
     return new Running(
         record,
         CourseRun.of(
-            course, usualDays, record.beganOn(), done.stream().map(CourseEntry::day).toList()),
+            course,
+            usualDays,
+            record.beganOn(),
+            Stream.concat(done.stream().map(CourseEntry::day), onRounds.stream()).toList()),
         done);
   }
 

@@ -10,6 +10,7 @@ import app.islet.web.people.account.People;
 import app.islet.web.people.collection.AnimalCollection.WalkOrder;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.reading.summary.DayRounds;
+import app.islet.web.reading.summary.EnclosureSummary;
 import app.islet.web.store.health.HealthLog;
 import app.islet.web.store.rearing.BatchStates;
 import app.islet.web.store.tasks.TaskEntry;
@@ -91,8 +92,18 @@ class RoundsController {
     addPiece(context, piece(context, steps, from), on, model);
     model.addAttribute("tubs", on.equals(context.today()) && from == 0 ? tubs(context) : List.of());
     model.addAttribute(
-        "healthDue", context.isMember() && on.equals(context.today()) ? health.due(context) : 0);
+        "healthDue",
+        context.isMember() && on.equals(context.today())
+            ? health.dueElsewhere(context, animals(steps))
+            : 0);
     return "rounds/rounds";
+  }
+
+  private static Set<Long> animals(List<Walk.Step> steps) {
+    return steps.stream()
+        .flatMap(step -> step.stop().enclosure().animals().stream())
+        .map(EnclosureSummary.Named::id)
+        .collect(Collectors.toSet());
   }
 
   /** The tubs of a batch, as one stop. */

@@ -45,6 +45,7 @@ record StopView(
   /**
    * @param state words for done, skipped or late; empty while it is just due
    * @param hold whether it says what is held off: nothing to do, and only a keeper may decline it
+   * @param health whether the page of the ill says more
    * @param test numbers to be typed in; none where it is no test
    * @param entry of what settled it; empty where nothing did, or another's that a helper may not
    *     undo
@@ -61,6 +62,7 @@ record StopView(
       boolean hold,
       boolean measure,
       boolean topUp,
+      boolean health,
       List<Number> test,
       String entry,
       Ids ids) {
@@ -145,6 +147,7 @@ record StopView(
           due.task().kind() == TaskKind.HOLD,
           due.task().kind() == TaskKind.MEASURE,
           due.task().kind() == TaskKind.TOP_UP,
+          due.task().isOfHealth(),
           due.task().kind() == TaskKind.TEST ? numbers() : List.of(),
           line.entry().filter(this::mayUndo).map(e -> e.clientId().toString()).orElse(""),
           Ids.fresh());
