@@ -70,7 +70,7 @@ public final class DayList {
       LocalDate day, Plan plan, List<Completion> history, List<DueTask> routine) {
     return Composer.compose(
         routine,
-        plan.advice().stream().filter(advice -> advice.holdsOn(day)).toList(),
+        plan.advice(day),
         history.stream().filter(done -> done.day().equals(day)).toList());
   }
 

@@ -69,11 +69,32 @@ final class LookingTasks {
                     Phrase.of(
                         "{} beside them; wet, dry, mould, swelling",
                         Phrase.range(rest.coolC(), Dimension.TEMPERATURE)),
-                    Phrase.of(
-                        "No food, no lamp, no handling; fresh air into a closed box. Wake it if it moves about, swells or looks sunken."),
+                    Phrase.of("{}", restWords(s)),
                     Recurrence.every(rest.checkDays()),
                     3,
                     rest.basis()));
+  }
+
+  private static String restWords(HusbandryState s) {
+    return isLong(s)
+        ? "It rests longer than such animals do: warm it up slowly now, or say until when it rests."
+        : "No food, no lamp, no handling; fresh air into a closed box. Wake it if it moves about, swells or looks sunken.";
+  }
+
+  /** Whether nobody said when it wakes, and it should have by now. */
+  private static boolean isLong(HusbandryState s) {
+    return s.residents().stream()
+        .filter(Resident::isResting)
+        .anyMatch(
+            r ->
+                r.keeping()
+                    .rest()
+                    .filter(rest -> rest.holdsOn(s.date()) && rest.until().isEmpty())
+                    .flatMap(
+                        rest ->
+                            r.stage().needs().rest().map(n -> Ahead.latest(rest.from(), n.weeks())))
+                    .filter(s.date()::isAfter)
+                    .isPresent());
   }
 
   /** Nobody measures eggs, larvae, what sleeps, or what must be left alone. */

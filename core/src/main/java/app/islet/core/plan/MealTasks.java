@@ -39,7 +39,7 @@ public record MealTasks(Resident r, String slug, String name) {
       one.r.foods().forEach(food -> helpings.put(one.key(food), Helping.of(one.r, food)));
       Feeding.of(one.r, day, one::key).ifPresent(feedings::add);
     }
-    return new Plan(tasks, helpings, feedings, Map.of(), List.of());
+    return new Plan(tasks, helpings, feedings, Map.of(), List.of(), List.of());
   }
 
   /** Who eats a meal, by the key of its task. */

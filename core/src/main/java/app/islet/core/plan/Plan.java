@@ -1,6 +1,7 @@
 package app.islet.core.plan;
 
 import app.islet.core.quantity.Phrase;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -14,16 +15,18 @@ import java.util.stream.Stream;
  * @param feedings foods that take turns, for each of the animals that have such
  * @param late what it means that a task is late, by its key
  * @param advice what is known beside the routine, for the days it holds
+ * @param ahead what comes about by itself in the next days, the nearest first
  */
 public record Plan(
     List<Task> tasks,
     Map<String, Helping> helpings,
     List<Feeding> feedings,
     Map<String, Phrase> late,
-    List<Advice> advice) {
+    List<Advice> advice,
+    List<Ahead> ahead) {
   /** Where each task has days of its own. */
   public Plan(List<Task> tasks) {
-    this(tasks, Map.of(), List.of(), Map.of(), List.of());
+    this(tasks, Map.of(), List.of(), Map.of(), List.of(), List.of());
   }
 
   public Plan {
@@ -31,6 +34,7 @@ public record Plan(
     late = Map.copyOf(late);
     feedings = List.copyOf(feedings);
     advice = List.copyOf(advice);
+    ahead = List.copyOf(ahead);
     tasks =
         tasks.stream().sorted(Comparator.comparing(Task::kind).thenComparing(Task::key)).toList();
   }
@@ -38,6 +42,14 @@ public record Plan(
   /** Minutes of work on an average day, roughly. */
   public double minutesADay() {
     return tasks.stream().mapToDouble(t -> t.minutes() * t.recurrence().timesADay()).sum();
+  }
+
+  /** What is known beside the routine and holds on a day, the gravest first. */
+  public List<Advice> advice(LocalDate day) {
+    return advice.stream()
+        .filter(a -> a.holdsOn(day))
+        .sorted(Comparator.comparing(Advice::urgency))
+        .toList();
   }
 
   /** Whether routine or advice asks for a task of that key. */

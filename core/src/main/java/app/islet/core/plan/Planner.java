@@ -47,7 +47,8 @@ public final class Planner {
         Stream.of(WaterAdvice.of(s), HealthAdvice.holds(s), GrowthAdvice.of(s))
             .flatMap(List::stream)
             .toList();
-    return new Plan(tasks, meals.helpings(), meals.feedings(), Overdue.of(s, tasks), advice);
+    return new Plan(
+        tasks, meals.helpings(), meals.feedings(), Overdue.of(s, tasks), advice, Ahead.of(s));
   }
 
   private static void addUpkeep(HusbandryState s, List<Task> tasks) {
@@ -81,7 +82,7 @@ public final class Planner {
         tube.basis());
   }
 
-  private static Optional<Needs.Tube> shortestTube(HusbandryState s) {
+  static Optional<Needs.Tube> shortestTube(HusbandryState s) {
     return s.residents().stream()
         .flatMap(r -> r.stage().needs().uv().stream())
         .map(Needs.Uv::tube)

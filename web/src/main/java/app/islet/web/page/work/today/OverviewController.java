@@ -1,6 +1,5 @@
 package app.islet.web.page.work.today;
 
-import app.islet.core.review.Finding;
 import app.islet.core.review.Severity;
 import app.islet.core.text.English;
 import app.islet.web.base.support.Units;
@@ -23,7 +22,6 @@ import app.islet.web.store.rearing.BatchState;
 import app.islet.web.store.rearing.BatchStates;
 import java.security.Principal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -38,8 +36,6 @@ import org.springframework.web.bind.annotation.PathVariable;
  */
 @Controller
 class OverviewController {
-  private static final int NEEDS_SHOWN = 7;
-
   /** So many enclosures come with the page; further rooms come as they are scrolled to. */
   private static final int AT_ONCE = 24;
 
@@ -101,8 +97,6 @@ class OverviewController {
         s.dangers().stream().map(d -> English.lower(d.danger().kind().words())).distinct().toList();
     return words.isEmpty() ? "" : English.capital(English.list(words));
   }
-
-  record Need(long id, String enclosure, String severity, String css, String what) {}
 
   @GetMapping("/")
   String door(Principal principal) {
@@ -226,28 +220,10 @@ class OverviewController {
     return severity.word().toLowerCase(Locale.ROOT);
   }
 
-  private record Open(EnclosureSummary enclosure, Finding finding) {}
-
   private void addAside(CollectionContext context, List<EnclosureRecord> all, Model model) {
-    Units u = context.units();
-    List<Open> needs =
-        summaries.of(context, all).stream()
-            .flatMap(s -> s.open().stream().map(f -> new Open(s, f)))
-            .sorted(Comparator.comparing(o -> o.finding().severity()))
-            .toList();
-    model.addAttribute("needs", needs.stream().limit(NEEDS_SHOWN).map(o -> need(o, u)).toList());
-    model.addAttribute("moreNeeds", Math.max(0, needs.size() - NEEDS_SHOWN));
     model.addAttribute("broods", batches.open(context).stream().map(Brood::of).toList());
-    model.addAttribute("today", Today.of(rounds.on(context, all, context.today()), u));
-  }
-
-  private static Need need(Open open, Units u) {
-    Severity severity = open.finding().severity();
-    return new Need(
-        open.enclosure().id(),
-        open.enclosure().name(),
-        severity.word(),
-        css(severity),
-        u.text(open.finding().what()));
+    model.addAttribute(
+        "today",
+        Today.of(rounds.on(context, all, context.today()), context.today(), context.units()));
   }
 }
