@@ -76,7 +76,7 @@ class ArchitectureTest {
               "page.health",
               "page.care",
               "page.calculators"),
-          List.of("ops.api", "ops.offline"),
+          List.of("ops.api", "ops.offline", "ops.reminders"),
           List.of("ops.demo"));
 
   private static final JavaClasses CLASSES =

@@ -2,6 +2,7 @@ package app.islet.web.base.support;
 
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /**
@@ -16,7 +17,11 @@ public class Addresses {
     this.outside = outside.replaceAll("/+$", "");
   }
 
+  /** Outside of a request, where nobody said what Islet is called, the path alone. */
   public String of(String path) {
+    if (outside.isEmpty() && RequestContextHolder.getRequestAttributes() == null) {
+      return path;
+    }
     return outside.isEmpty()
         ? ServletUriComponentsBuilder.fromCurrentContextPath().path(path).toUriString()
         : outside + path;

@@ -24,16 +24,18 @@ import org.jspecify.annotations.Nullable;
  * @param next where to go on; null where all is done
  * @param needs one line for each enclosure that needs somebody, the gravest first
  * @param moreNeeds how many further ones
+ * @param dangers all there are
  * @param coming the nearest first
  * @param well names of the enclosures that need nothing but their routine
  */
-record Today(
+public record Today(
     long all,
     long done,
     long minutes,
     @Nullable EnclosureSummary next,
     List<Need> needs,
     int moreNeeds,
+    List<Danger> dangers,
     List<Coming> coming,
     String well) {
   private static final int MAX_NEEDS = 7;
@@ -47,30 +49,54 @@ record Today(
    * @param more how many further causes
    * @param path where it is done: its stop on the rounds, or its review
    */
-  record Need(String path, String enclosure, String word, String css, String what, int more) {}
+  public record Need(
+      String path, String enclosure, String word, String css, String what, int more) {}
+
+  /**
+   * A danger to life.
+   *
+   * @param cause stays the same while it lasts
+   */
+  public record Danger(String cause, String enclosure, String what, String path) {}
 
   /** Something that comes about by itself. */
-  record Coming(long id, String enclosure, String day, String what) {}
+  public record Coming(long id, String enclosure, String day, String what) {}
 
   /** One reason to go to an enclosure. */
-  private record Cause(Severity severity, String what, boolean onRounds) {}
+  private record Cause(Severity severity, String key, String what, boolean onRounds) {}
 
   private record Needy(EnclosureSummary enclosure, List<Cause> causes) {
     Need need() {
       Cause first = causes.get(0);
       return new Need(
-          first.onRounds()
-              ? "/rounds#e" + enclosure.id()
-              : "/enclosures/" + enclosure.id() + "/review",
+          path(first),
           enclosure.name(),
           first.severity().word(),
           first.severity().word().toLowerCase(Locale.ROOT),
           first.what(),
           causes.size() - 1);
     }
+
+    private String path(Cause cause) {
+      return cause.onRounds()
+          ? "/rounds#e" + enclosure.id()
+          : "/enclosures/" + enclosure.id() + "/review";
+    }
+
+    Stream<Danger> dangers() {
+      return causes.stream()
+          .filter(cause -> cause.severity() == Severity.DANGER)
+          .map(
+              cause ->
+                  new Danger(
+                      enclosure.id() + ":" + cause.key(),
+                      enclosure.name(),
+                      cause.what(),
+                      path(cause)));
+    }
   }
 
-  static Today of(List<DayRounds.Stop> stops, LocalDate day, Units u) {
+  public static Today of(List<DayRounds.Stop> stops, LocalDate day, Units u) {
     long all = stops.stream().mapToLong(s -> s.lines().size()).sum();
     long left = stops.stream().mapToLong(DayRounds.Stop::left).sum();
     double minutes = stops.stream().mapToDouble(DayRounds.Stop::minutesLeft).sum();
@@ -91,6 +117,7 @@ record Today(
             .orElse(null),
         needy.stream().limit(MAX_NEEDS).map(Needy::need).toList(),
         Math.max(0, needy.size() - MAX_NEEDS),
+        needy.stream().flatMap(Needy::dangers).toList(),
         coming(stops, u),
         well(stops, needy));
   }
@@ -100,15 +127,15 @@ record Today(
     List<Cause> causes = new ArrayList<>();
     stop.enclosure().plan().advice(day).stream()
         .filter(a -> a.urgency() != Advice.Urgency.GROWTH && !isSettled(stop, a))
-        .map(a -> new Cause(severity(a), words(a, u), true))
+        .map(a -> new Cause(severity(a), a.task().key(), words(a, u), true))
         .forEach(causes::add);
     stop.enclosure().open().stream()
         .filter(f -> f.severity().compareTo(Severity.WRONG) <= 0)
-        .map((Finding f) -> new Cause(f.severity(), u.text(f.what()), false))
+        .map((Finding f) -> new Cause(f.severity(), f.rule(), u.text(f.what()), false))
         .forEach(causes::add);
     stop.lines().stream()
         .filter(l -> !l.due().settled() && l.due().daysLate() > 0)
-        .map(l -> new Cause(Severity.WATCH, late(l, u), true))
+        .map(l -> new Cause(Severity.WATCH, l.due().task().key(), late(l, u), true))
         .forEach(causes::add);
     causes.sort(Comparator.comparing(Cause::severity));
     return causes;
