@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import app.islet.web.base.support.Hands;
 import app.islet.web.base.support.Islet;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -26,13 +27,21 @@ class ChangeDayPageTest {
     page.fill("#length", "22");
     page.fill("#name", "Both");
     page.locator("form[action$='/residents'] > button").click();
-    page.navigate(base + "/change");
+    page.navigate(base + "/water");
+    page.getByText("Change water step by step").click();
     assertThat(page.locator(".change-steps .is-next")).containsText("Test the water");
     tick(page, "Test the water");
     tick(page, "Siphon out");
     Page other = page.context().newPage();
     other.navigate(base + "/change");
     assertThat(other.locator("p[role=status]")).containsText("Next: Wipe the panes.");
+    other.navigate(Hands.collection(base));
+    other.locator("#needs-now a:has-text('Change tank')").click();
+    other.navigate(Hands.collection(base) + "/rounds");
+    String begun = "A water change was begun and not ended.";
+    Locator stop = other.locator(".stop:has-text('Change tank')");
+    assertThat(stop).containsText(begun);
+    stop.getByText("Go on with it").click();
     // The same step from both devices is one tick.
     tick(other, "Wipe the panes");
     page.locator(".change-steps li:has(b:has-text('Wipe the panes')) button").click();
@@ -45,5 +54,7 @@ class ChangeDayPageTest {
     other.locator(".change-steps li:has(b:has-text('Count the animals')) button").click();
     assertThat(other.locator(".flash")).hasText("Done, and entered as a water change.");
     assertThat(other.locator("main")).containsText("All of it is done for today.");
+    other.navigate(Hands.collection(base) + "/rounds");
+    assertThat(stop).not().containsText(begun);
   }
 }

@@ -18,11 +18,13 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.ObjectMapper;
 
@@ -30,6 +32,8 @@ import tools.jackson.databind.ObjectMapper;
 @Service
 public class DayRounds {
   private static final int MAX_KEPT = 20_000;
+
+  private static final Set<String> CHANGES = Set.of(Planner.WATER_CHANGE, Planner.LARGE_CHANGE);
 
   /** Weeks of many enclosures take more room than days. */
   private static final int MAX_AHEAD = 2_000;
@@ -72,8 +76,12 @@ public class DayRounds {
     }
   }
 
-  /** One enclosure's part of a day. */
-  public record Stop(EnclosureSummary enclosure, List<Line> lines) {
+  /**
+   * One enclosure's part of a day.
+   *
+   * @param interrupted whether a change of water was begun, today or the day before, and not ended
+   */
+  public record Stop(EnclosureSummary enclosure, List<Line> lines, boolean interrupted) {
     public long left() {
       return lines.stream().filter(l -> !l.due().settled() && !l.isHold()).count();
     }
@@ -227,7 +235,23 @@ public class DayRounds {
         .filter(e -> e.day().equals(day) && !e.taskKey().startsWith(TaskEntry.STEP))
         .filter(e -> lines.stream().noneMatch(line -> line.isOf(e)))
         .forEach(e -> lines.add(new Line(WrittenList.ofAnotherPlan(e), Optional.of(e))));
-    return new Stop(enclosure, List.copyOf(lines));
+    return new Stop(enclosure, List.copyOf(lines), isInterrupted(done, day));
+  }
+
+  private static boolean isInterrupted(History done, LocalDate day) {
+    Optional<LocalDate> begun =
+        done.entries().stream()
+            .filter(e -> e.taskKey().startsWith(TaskEntry.STEP))
+            .map(TaskEntry::day)
+            .filter(on -> !on.isBefore(day.minusDays(1)))
+            .max(Comparator.naturalOrder());
+    return begun
+        .filter(
+            on ->
+                done.all().stream()
+                    .filter(c -> CHANGES.contains(c.taskKey()))
+                    .noneMatch(c -> !c.day().isBefore(on)))
+        .isPresent();
   }
 
   private static Optional<TaskEntry> settling(DueTask due, List<TaskEntry> entries, LocalDate day) {

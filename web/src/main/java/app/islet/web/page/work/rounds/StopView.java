@@ -24,6 +24,7 @@ import java.util.UUID;
  *
  * @param heading what begins with it, as the quarantine; empty where nothing does
  * @param tools what to take for those under the heading
+ * @param interrupted whether a change of water was begun and not ended
  * @param where its room, and who lives there
  */
 record StopView(
@@ -33,6 +34,7 @@ record StopView(
     String where,
     String glyph,
     long left,
+    boolean interrupted,
     boolean asIon,
     List<EnclosureSummary.Named> animals,
     List<LineView> lines) {
@@ -120,6 +122,7 @@ record StopView(
         enclosure.room() + ", " + enclosure.who(),
         enclosure.glyph().fitted(150, 70),
         stop.left(),
+        stop.interrupted(),
         asIon,
         enclosure.animals(),
         stop.lines().stream().map(words::line).toList());

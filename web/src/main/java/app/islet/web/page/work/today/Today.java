@@ -38,6 +38,7 @@ public record Today(
     List<Danger> dangers,
     List<Coming> coming,
     String well) {
+  private static final String ROUNDS = "/rounds";
   private static final int MAX_NEEDS = 7;
   private static final int MAX_COMING = 6;
   private static final int MAX_WELL = 8;
@@ -63,7 +64,7 @@ public record Today(
   public record Coming(long id, String enclosure, String day, String what) {}
 
   /** One reason to go to an enclosure. */
-  private record Cause(Severity severity, String key, String what, boolean onRounds) {}
+  private record Cause(Severity severity, String key, String what, String page) {}
 
   private record Needy(EnclosureSummary enclosure, List<Cause> causes) {
     Need need() {
@@ -78,9 +79,9 @@ public record Today(
     }
 
     private String path(Cause cause) {
-      return cause.onRounds()
+      return cause.page().equals(ROUNDS)
           ? "/rounds#e" + enclosure.id()
-          : "/enclosures/" + enclosure.id() + "/review";
+          : "/enclosures/" + enclosure.id() + cause.page();
     }
 
     Stream<Danger> dangers() {
@@ -127,16 +128,20 @@ public record Today(
     List<Cause> causes = new ArrayList<>();
     stop.enclosure().plan().advice(day).stream()
         .filter(a -> a.urgency() != Advice.Urgency.GROWTH && !isSettled(stop, a))
-        .map(a -> new Cause(severity(a), a.task().key(), words(a, u), true))
+        .map(a -> new Cause(severity(a), a.task().key(), words(a, u), ROUNDS))
         .forEach(causes::add);
     stop.enclosure().open().stream()
         .filter(f -> f.severity().compareTo(Severity.WRONG) <= 0)
-        .map((Finding f) -> new Cause(f.severity(), f.rule(), u.text(f.what()), false))
+        .map((Finding f) -> new Cause(f.severity(), f.rule(), u.text(f.what()), "/review"))
         .forEach(causes::add);
     stop.lines().stream()
         .filter(l -> !l.due().settled() && l.due().daysLate() > 0)
-        .map(l -> new Cause(Severity.WATCH, l.due().task().key(), late(l, u), true))
+        .map(l -> new Cause(Severity.WATCH, l.due().task().key(), late(l, u), ROUNDS))
         .forEach(causes::add);
+    if (stop.interrupted()) {
+      causes.add(
+          new Cause(Severity.WATCH, "interrupted", Messages.text("change.interrupted"), "/change"));
+    }
     causes.sort(Comparator.comparing(Cause::severity));
     return causes;
   }
