@@ -58,7 +58,11 @@ public record Assessment(
   /** The same, with the keeper's acceptances laid over the findings. */
   public Assessment accepting(List<Acceptance> acceptances) {
     return new Assessment(
-        situation, review.accepting(acceptances, situation.date()), plan, shopping, ammoniaGPerDay);
+        situation,
+        review.accepting(acceptances, situation.date()),
+        plan.declining(acceptances),
+        shopping,
+        ammoniaGPerDay);
   }
 
   public Enclosure enclosure() {

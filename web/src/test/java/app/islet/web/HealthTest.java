@@ -1,10 +1,13 @@
 package app.islet.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.core.text.English;
 import app.islet.web.base.support.CutNetwork;
 import app.islet.web.base.support.Hands;
 import app.islet.web.base.support.Islet;
+import app.islet.web.base.support.TestClock;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.SelectOption;
@@ -81,6 +84,41 @@ class HealthTest {
     assertThat(page.locator("main")).containsText("Nobody looks ill.");
     page.navigate(home + "/rounds");
     assertThat(page.locator("[data-task^='case:']")).hasCount(0);
+  }
+
+  @Test
+  void what_is_held_off_is_declined_for_some_days_with_a_reason() {
+    page.setViewportSize(1280, 800);
+    page.navigate(home + "/rounds");
+    Locator hold = page.locator("[data-task='hold:food']");
+    assertThat(hold).containsText("again when ammonia shows none");
+    assertThat(meals(2)).isZero();
+    page.navigate(home + "/rounds");
+    hold.getByText("Decline").first().click();
+    hold.locator("[name=note]").fill("The vet wants it fed.");
+    hold.locator("[name=days]").selectOption("3");
+    hold.getByText("Decline it").click();
+    assertThat(hold)
+        .containsText(
+            "Declined until "
+                + English.shortDay(TestClock.today().plusDays(3))
+                + ": The vet wants it fed.");
+    assertThat(meals(2)).isPositive();
+    page.navigate(home + "/rounds/helper-sheet");
+    assertThat(page.locator("main")).containsText("The vet wants it fed.");
+    page.navigate(home + "/rounds");
+    hold.getByText("Undo").click();
+    assertThat(hold).containsText("again when ammonia shows none");
+  }
+
+  /** Today and on so many days in all. */
+  private int meals(int days) {
+    int all = 0;
+    for (int n = 0; n < days; n++) {
+      page.navigate(home + "/rounds?day=" + TestClock.today().plusDays(n));
+      all += page.locator("[data-task^='feed:']").count();
+    }
+    return all;
   }
 
   @Test

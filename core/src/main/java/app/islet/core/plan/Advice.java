@@ -1,6 +1,9 @@
 package app.islet.core.plan;
 
+import app.islet.core.review.Acceptance;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -10,6 +13,7 @@ import java.util.Set;
  * @param task to do; of what is held off the line that says so
  * @param stops kinds of work that wait meanwhile; none where it is something to do
  * @param whose of whom it stops work, as their tasks are known by; empty for all
+ * @param declined by whom answers for it, until a day and with a reason; of a hold alone
  * @param until the last day it holds as far as is known now: a reading or a tick makes it anew
  */
 public record Advice(
@@ -18,7 +22,8 @@ public record Advice(
     String whose,
     Urgency urgency,
     LocalDate from,
-    LocalDate until) {
+    LocalDate until,
+    Optional<Acceptance> declined) {
   /** In this order contradictions are settled: what stands first wins. */
   public enum Urgency {
     LIFE,
@@ -29,6 +34,29 @@ public record Advice(
 
   public Advice {
     stops = Set.copyOf(stops);
+  }
+
+  /** That nobody declined. */
+  Advice(
+      Task task,
+      Set<TaskKind> stops,
+      String whose,
+      Urgency urgency,
+      LocalDate from,
+      LocalDate until) {
+    this(task, stops, whose, urgency, from, until, Optional.empty());
+  }
+
+  /** The same, declined where the newest word of a keeper on it says so. */
+  Advice declining(List<Acceptance> newestFirst) {
+    Optional<Acceptance> word =
+        newestFirst.stream().filter(a -> isHold() && a.rule().equals(task.key())).findFirst();
+    return new Advice(task, stops, whose, urgency, from, until, word);
+  }
+
+  /** Whether it holds nothing off that day, as somebody answers for it. */
+  public boolean isDeclinedOn(LocalDate day) {
+    return declined.filter(a -> day.isBefore(a.askAgain())).isPresent();
   }
 
   boolean holdsOn(LocalDate day) {

@@ -1,5 +1,9 @@
 package app.islet.core.plan;
 
+import app.islet.core.quantity.Phrase;
+import app.islet.core.review.Acceptance;
+import app.islet.core.text.English;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -21,22 +25,26 @@ final class Composer {
   private Composer() {}
 
   /**
-   * @param today what was done and skipped that day; a hold that was skipped is declined
+   * @param today what was done and skipped that day
    */
-  static List<DueTask> compose(List<DueTask> routine, List<Advice> active, List<Completion> today) {
+  static List<DueTask> compose(
+      LocalDate day, List<DueTask> routine, List<Advice> active, List<Completion> today) {
     if (active.isEmpty()) {
       return routine;
     }
     List<Advice> holds = new ArrayList<>();
     List<Advice> kept =
-        active.stream().filter(a -> active.stream().noneMatch(other -> other.covers(a))).toList();
+        active.stream()
+            .filter(a -> active.stream().noneMatch(o -> !o.isDeclinedOn(day) && o.covers(a)))
+            .toList();
+    List<DueTask> declined = new ArrayList<>();
     Map<String, Task> asked = new LinkedHashMap<>();
     for (Advice advice : kept.stream().sorted(GRAVEST_FIRST).toList()) {
-      if (holds.stream().noneMatch(h -> h.stops(advice.task()))) {
+      if (advice.isDeclinedOn(day)) {
+        declined.add(declined(advice));
+      } else if (holds.stream().noneMatch(h -> h.stops(advice.task()))) {
         asked.putIfAbsent(advice.task().key(), advice.task());
-        if (!isDeclined(advice, today)) {
-          holds.add(advice);
-        }
+        holds.add(advice);
       }
     }
     List<DueTask> list = new ArrayList<>();
@@ -49,11 +57,20 @@ final class Composer {
       }
     }
     asked.values().forEach(task -> list.add(DueTask.of(task, 1, 0, isSettled(task, today))));
+    list.addAll(declined);
     return list;
   }
 
-  private static boolean isDeclined(Advice advice, List<Completion> today) {
-    return today.stream().anyMatch(c -> c.skipped() && c.taskKey().equals(advice.task().key()));
+  /** It stays on the list, and on paper, with the word of whom answers for it. */
+  private static DueTask declined(Advice advice) {
+    Acceptance word = advice.declined().orElseThrow();
+    return new DueTask(
+        advice.task(),
+        1,
+        0,
+        1,
+        Phrase.of("Declined until {}: {}", English.shortDay(word.askAgain()), word.reason()),
+        true);
   }
 
   private static boolean isSettled(Task task, List<Completion> today) {

@@ -69,6 +69,7 @@ public final class DayList {
   private static List<DueTask> composed(
       LocalDate day, Plan plan, List<Completion> history, List<DueTask> routine) {
     return Composer.compose(
+        day,
         routine,
         plan.advice(day),
         history.stream().filter(done -> done.day().equals(day)).toList());

@@ -27,6 +27,7 @@ public record HelperSheet(
   private static final Set<TaskKind> FOR_HELPERS =
       EnumSet.of(
           TaskKind.HOLD,
+          TaskKind.TREAT,
           TaskKind.FEED,
           TaskKind.SUPPLEMENT,
           TaskKind.SPOT_CLEAN,

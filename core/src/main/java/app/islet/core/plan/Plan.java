@@ -1,6 +1,7 @@
 package app.islet.core.plan;
 
 import app.islet.core.quantity.Phrase;
+import app.islet.core.review.Acceptance;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -42,6 +43,17 @@ public record Plan(
   /** Minutes of work on an average day, roughly. */
   public double minutesADay() {
     return tasks.stream().mapToDouble(t -> t.minutes() * t.recurrence().timesADay()).sum();
+  }
+
+  /** The same, where a keeper declined what it holds off. */
+  public Plan declining(List<Acceptance> newestFirst) {
+    return new Plan(
+        tasks,
+        helpings,
+        feedings,
+        late,
+        advice.stream().map(a -> a.declining(newestFirst)).toList(),
+        ahead);
   }
 
   /** What is known beside the routine and holds on a day, the gravest first. */

@@ -12,6 +12,8 @@ import app.islet.core.plan.DayList;
 import app.islet.core.plan.DueTask;
 import app.islet.core.plan.Planner;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.review.Acceptance;
+import app.islet.core.review.Severity;
 import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
@@ -61,7 +63,11 @@ class SituationsTest {
       HusbandryState state =
           HusbandryState.of(
               document.enclosure(), residents, day, new WaterRecord(tests(), events()));
-      return DayList.on(day, Planner.plan(state), day.minusDays(BEGAN_DAYS_AGO), history(state));
+      return DayList.on(
+          day,
+          Planner.plan(state).declining(declined()),
+          day.minusDays(BEGAN_DAYS_AGO),
+          history(state));
     }
 
     private List<HealthNote> notes(Resident r) {
@@ -120,6 +126,16 @@ class SituationsTest {
                       ago(e.get("ago")),
                       WaterEvent.Kind.valueOf(e.get("kind").asString()),
                       e.path("amount").asDouble(0)))
+          .toList();
+    }
+
+    /** For so many days from that day on. */
+    private List<Acceptance> declined() {
+      return told.path("declined").properties().stream()
+          .map(
+              e ->
+                  new Acceptance(
+                      e.getKey(), "", Severity.WATCH, "so", day.plusDays(e.getValue().asInt())))
           .toList();
     }
 

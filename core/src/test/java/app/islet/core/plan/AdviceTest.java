@@ -13,6 +13,8 @@ import app.islet.core.animal.Resting;
 import app.islet.core.enclosure.Enclosure;
 import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.UnitSystem;
+import app.islet.core.review.Acceptance;
+import app.islet.core.review.Severity;
 import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.Toxicity;
@@ -138,13 +140,22 @@ class AdviceTest {
   @Test
   void a_hold_that_a_keeper_declined_holds_nothing_that_day() {
     HusbandryState bad = state(axolotlTank(), record(test(0, 0, 0.3)), axolotls(2, 22));
-    Completion declined = new Completion("hold:food", TODAY, 1, true);
-    List<DueTask> list = day(bad, 0, declined);
+    Acceptance word =
+        new Acceptance(
+            "hold:food", "", Severity.WATCH, "The vet said otherwise.", TODAY.plusDays(1));
+    Plan plan = Planner.plan(bad).declining(List.of(word));
+    List<DueTask> list = DayList.on(TODAY, plan, TODAY.minusDays(30), List.of());
     assertThat(kinds(list)).contains(TaskKind.FEED);
     assertThat(list)
         .filteredOn(due -> due.task().key().equals("hold:food"))
         .singleElement()
-        .satisfies(due -> assertThat(due.settled()).isTrue());
+        .satisfies(due -> assertThat(due.settled()).isTrue())
+        .satisfies(
+            due ->
+                assertThat(due.amount().text(UnitSystem.METRIC))
+                    .isEqualTo("Declined until 3 Mar 2026: The vet said otherwise."));
+    List<DueTask> tomorrow = DayList.on(TODAY.plusDays(1), plan, TODAY.minusDays(30), List.of());
+    assertThat(kinds(tomorrow)).as("asked again").doesNotContain(TaskKind.FEED);
   }
 
   @Test
@@ -244,9 +255,9 @@ class AdviceTest {
       }
       List<Advice> shuffled = new ArrayList<>(plan.advice());
       Collections.shuffle(shuffled, random);
-      assertThat(Composer.compose(List.of(), shuffled, List.of()))
+      assertThat(Composer.compose(TODAY, List.of(), shuffled, List.of()))
           .containsExactlyInAnyOrderElementsOf(
-              Composer.compose(List.of(), plan.advice(), List.of()));
+              Composer.compose(TODAY, List.of(), plan.advice(), List.of()));
     }
   }
 

@@ -6,7 +6,6 @@ import app.islet.core.quantity.UnitSystem;
 import app.islet.web.base.log.Stamp;
 import app.islet.web.base.support.NotFoundException;
 import app.islet.web.people.collection.CollectionContext;
-import app.islet.web.people.collection.Role;
 import app.islet.web.reading.summary.DayRounds;
 import app.islet.web.reading.summary.Summaries;
 import app.islet.web.store.enclosure.Designs;
@@ -100,11 +99,7 @@ public class Ticks {
     EnclosureRecord record = enclosures.get(context, enclosureId);
     Task task = task(context, record, tick);
     if (task.kind() == TaskKind.HOLD) {
-      // What Islet holds off is lifted by somebody who answers for it, with a reason.
-      context.require(Role.KEEPER);
-      if (!tick.skipped() || tick.note().isBlank()) {
-        throw new NotFoundException("what is held off is declined with a reason, or kept");
-      }
+      throw new NotFoundException("what is held off is declined, or kept; it cannot be done");
     }
     rounds.write(context, record, tick.day());
     Stamp stamp = log.stamp(context, tick.clientId(), tick.at());
