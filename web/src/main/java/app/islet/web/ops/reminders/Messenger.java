@@ -58,7 +58,7 @@ class Messenger {
       SimpleMailMessage message = new SimpleMailMessage();
       message.setFrom(from);
       message.setTo(to.mail());
-      message.setSubject(subject);
+      message.setSubject(subject.replaceAll("\\p{Cntrl}", " "));
       message.setText(String.join("\n", lines));
       mail.orElseThrow().send(message);
     }
