@@ -4,6 +4,7 @@ import static app.islet.web.base.support.Hands.enclosure;
 import static app.islet.web.base.support.Hands.send;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import app.islet.web.base.support.Hands;
 import app.islet.web.base.support.Islet;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -92,6 +93,13 @@ class CompanyAndPondTest {
     assertThat(page.locator("main")).containsText("At the bottom in winter");
     assertThat(page.locator("main")).not().containsText("Heating, coldest hour");
     assertThat(page.locator("main")).not().containsText("Top-up a day");
+    // In November the water under the sky is too cold to digest in, on the animal's page as on the
+    // list.
+    page.navigate(base + "/plan");
+    assertThat(page.locator("main")).containsText("Look at who rests");
+    page.navigate(Hands.collection(base) + "/animals");
+    page.locator("main a:has-text('Bramble')").first().click();
+    assertThat(page.locator("main")).containsText("1 slider turtle (adult, resting)");
     page.navigate(base + "/review");
     Locator cold = page.locator(".finding[data-rule=too-cold-in-winter]");
     assertThat(cold).containsText("Bring it in before the water falls under");

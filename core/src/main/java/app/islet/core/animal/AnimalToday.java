@@ -141,9 +141,14 @@ public record AnimalToday(
             OwnGrowth.of(sized.sheet(), sized.stage(), lengths, formSince).map(OwnGrowth::growth)));
   }
 
+  /** The same, as they are where they live. */
+  public AnimalToday as(Resident there) {
+    return new AnimalToday(there, basis, formSince, sizes);
+  }
+
   /** The same, of whose health that is known. */
   public AnimalToday noted(List<HealthNote> notes) {
-    return notes.isEmpty() ? this : new AnimalToday(resident.noted(notes), basis, formSince, sizes);
+    return notes.isEmpty() ? this : as(resident.noted(notes));
   }
 
   private static Resident fed(Resident resident, AnimalFacts facts) {

@@ -14,7 +14,7 @@ import java.util.OptionalDouble;
  * Who rests on a day: whoever a keeper laid down, and under the sky whoever is colder than it
  * digests at. There the season follows the water and the air, not the calendar.
  */
-final class ColdRest {
+public final class ColdRest {
   /** What was measured longer before says nothing of today's water. */
   private static final int MEASURED_DAYS = 7;
 
@@ -22,7 +22,12 @@ final class ColdRest {
 
   static List<Resident> on(
       Enclosure e, WaterRecord record, List<Resident> residents, LocalDate day) {
-    return residents.stream().map(r -> r.on(day, isCold(e, record, r, day))).toList();
+    return residents.stream().map(r -> on(e, record, r, day)).toList();
+  }
+
+  /** The same animals, at rest where the cold makes them. */
+  public static Resident on(Enclosure e, WaterRecord record, Resident r, LocalDate day) {
+    return r.on(day, isCold(e, record, r, day));
   }
 
   private static boolean isCold(Enclosure e, WaterRecord record, Resident r, LocalDate day) {

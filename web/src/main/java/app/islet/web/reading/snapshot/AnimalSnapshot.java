@@ -4,6 +4,7 @@ import app.islet.core.animal.AnimalToday;
 import app.islet.core.animal.Resident;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.LifeEvent;
+import app.islet.core.situation.ColdRest;
 import app.islet.web.store.animal.Animal;
 import app.islet.web.store.animal.LifeEntry;
 import app.islet.web.store.animal.Measurement;
@@ -42,6 +43,14 @@ public record AnimalSnapshot(
 
   public Optional<EnclosureSnapshot> home() {
     return finding.get();
+  }
+
+  /**
+   * The same where it lives: in cold water under the sky it rests, whether somebody said so or not.
+   */
+  AnimalSnapshot in(EnclosureSnapshot home) {
+    Resident there = ColdRest.on(home.design(), home.water(), resident(), home.day());
+    return new AnimalSnapshot(animal, facts.as(there), here, finding, batch, sizes, entries);
   }
 
   public boolean isHere() {

@@ -39,7 +39,8 @@ public class AnimalSnapshots {
 
   /** One of the collection; 404 where it has no such animal. */
   public AnimalSnapshot get(CollectionContext context, long id) {
-    return of(context, List.of(animals.get(context, id))).get(0);
+    AnimalSnapshot one = of(context, List.of(animals.get(context, id))).get(0);
+    return one.home().map(one::in).orElse(one);
   }
 
   /** These, in their order. */
