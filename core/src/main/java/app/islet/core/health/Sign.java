@@ -73,8 +73,9 @@ public record Sign(
    * What was seen of some animals and is not over, as work on the list of the day.
    *
    * @param id of the case
+   * @param single whether it is one animal: of a group the others are fed and measured as ever
    */
-  public static HealthNote note(long id, List<Sign> seen, LocalDate since) {
+  public static HealthNote note(long id, List<Sign> seen, LocalDate since, boolean single) {
     boolean urgent = seen.stream().anyMatch(Sign::urgent);
     return new HealthNote(
         "case:" + id,
@@ -82,11 +83,15 @@ public record Sign(
         List.of(
             urgent
                 ? "The vet at once."
-                : "Better or worse? Write down what changed; no better in some days: the vet."),
+                : "Better or worse? Write down what changed; no better in some days: the vet.",
+            single ? "" : "Best in a tub of its own: the others go on as ever."),
         since,
         Optional.empty(),
         1,
-        seen.stream().flatMap(sign -> sign.spares().stream()).collect(Collectors.toSet()),
+        seen.stream()
+            .filter(sign -> single)
+            .flatMap(sign -> sign.spares().stream())
+            .collect(Collectors.toSet()),
         urgent);
   }
 

@@ -48,7 +48,7 @@ final class HealthAdvice {
         course
             ? Phrase.of("{}", note.words())
             : Phrase.of("{}, since {}", note.words(), English.shortDay(note.since())),
-        Phrase.of("{}", String.join(" ", note.steps())),
+        Phrase.of("{}", String.join(" ", note.steps()).strip()),
         Recurrence.every(note.everyDays()),
         note.last().or(() -> Optional.of(note.since().minusDays(note.everyDays()))),
         course ? COURSE_MINUTES : LOOK_MINUTES,

@@ -85,7 +85,7 @@ class SituationsTest {
                   .valueStream()
                   .map(sign -> TABLES.sign(sign.asString()).orElseThrow())
                   .toList();
-          notes.add(Sign.note(id, seen, since));
+          notes.add(Sign.note(id, seen, since, r.count() == 1));
         } else {
           LifeEvent.Kind kind = LifeEvent.Kind.valueOf(note.get("skin").asString());
           Skin.of(

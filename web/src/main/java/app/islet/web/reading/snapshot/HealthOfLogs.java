@@ -67,7 +67,8 @@ class HealthOfLogs {
                       Sign.note(
                           c.id(),
                           c.signs().stream().flatMap(id -> tables.sign(id).stream()).toList(),
-                          c.beganOn())));
+                          c.beganOn(),
+                          animal.single())));
       List<LifeEvent> events = moults.getOrDefault(animal.id(), List.of());
       if (!events.isEmpty()) {
         Skin.of(tables.skin(r.sheet().group()), r.bodyCm(), animal.single(), events, day)
