@@ -48,8 +48,9 @@ class ArchiveTest {
   private static final Islet ISLET = Islet.running();
   private static final JdbcTemplate SQL = ISLET.bean(JdbcTemplate.class);
 
-  /** Rights and secret addresses: an archive gives nobody any. */
-  private static final Set<String> KEYS = Set.of("membership", "invitation", "calendar_feed");
+  /** Rights, secret addresses and where somebody is reminded: an archive gives nobody any. */
+  private static final Set<String> KEYS =
+      Set.of("membership", "invitation", "calendar_feed", "reminder", "reminder_sent");
 
   private static final String PASSWORD = "quiet water by the weir";
 
