@@ -44,25 +44,30 @@ class Messenger {
     return webhook.isEmpty() ? "" : String.valueOf(URI.create(webhook).getHost());
   }
 
-  /** Whether a message would get anywhere. */
-  boolean reaches(Reminder to) {
-    return !to.mail().isEmpty() && hasMail() || to.webhook() && !webhook.isEmpty();
+  /** Each is told by itself: one that fails must not repeat the other. */
+  enum Way {
+    MAIL,
+    WEBHOOK
+  }
+
+  /** Whether a message would get anywhere that way. */
+  boolean reaches(Way way, Reminder to) {
+    return way == Way.MAIL ? !to.mail().isEmpty() && hasMail() : to.webhook() && !webhook.isEmpty();
   }
 
   /**
    * @throws org.springframework.mail.MailException if the server does not take it
    * @throws org.springframework.web.client.RestClientException if the webhook does not
    */
-  void send(Reminder to, String subject, List<String> lines) {
-    if (!to.mail().isEmpty() && hasMail()) {
+  void send(Way way, Reminder to, String subject, List<String> lines) {
+    if (way == Way.MAIL) {
       SimpleMailMessage message = new SimpleMailMessage();
       message.setFrom(from);
       message.setTo(to.mail());
       message.setSubject(subject.replaceAll("\\p{Cntrl}", " "));
       message.setText(String.join("\n", lines));
       mail.orElseThrow().send(message);
-    }
-    if (to.webhook() && !webhook.isEmpty()) {
+    } else {
       http.post()
           .uri(webhook)
           .contentType(MediaType.APPLICATION_JSON)

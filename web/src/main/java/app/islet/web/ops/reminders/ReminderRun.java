@@ -60,19 +60,25 @@ class ReminderRun {
   @SchedulerLock(name = "reminders", lockAtMostFor = "10m")
   public void run() {
     for (Reminders.Kept kept : reminders.all()) {
-      try {
-        contexts
-            .find(kept.personId(), kept.collectionId())
-            .filter(context -> messenger.reaches(kept.reminder()))
-            .ifPresent(context -> tell(context, kept));
-      } catch (MailException | RestClientException notSent) {
-        // Nothing was noted as told: it is tried again with the next run.
-        LOG.warn("A reminder could not be sent: {}", notSent.getMessage());
+      for (Messenger.Way way : Messenger.Way.values()) {
+        run(way, kept);
       }
     }
   }
 
-  private void tell(CollectionContext context, Reminders.Kept kept) {
+  private void run(Messenger.Way way, Reminders.Kept kept) {
+    try {
+      contexts
+          .find(kept.personId(), kept.collectionId())
+          .filter(context -> messenger.reaches(way, kept.reminder()))
+          .ifPresent(context -> tell(way, context, kept));
+    } catch (MailException | RestClientException notSent) {
+      // Nothing was noted as told: it is tried again with the next run.
+      LOG.warn("A reminder could not be sent: {}", notSent.getMessage());
+    }
+  }
+
+  private void tell(Messenger.Way way, CollectionContext context, Reminders.Kept kept) {
     LocalTime now = LocalTime.now(clock.withZone(context.collection().zone()));
     if (kept.reminder().isQuiet(now)) {
       return;
@@ -82,20 +88,23 @@ class ReminderRun {
             rounds.on(context, enclosures.all(context), context.today()),
             context.today(),
             context.units());
-    List<String> told = reminders.told(kept.id());
-    String digest = DIGEST + context.today();
+    List<String> told =
+        reminders.told(kept.id()).stream().filter(cause -> cause.startsWith(way + ":")).toList();
+    String digest = way + ":" + DIGEST + context.today();
     boolean morning =
         kept.reminder().digestHour().filter(hour -> now.getHour() >= hour).isPresent()
             && !told.contains(digest);
-    Map<String, String> news = kept.reminder().urgent() ? urgent(context, today) : Map.of();
+    Map<String, String> news =
+        kept.reminder().urgent() ? urgent(way, context, today) : new LinkedHashMap<>();
     List<String> over =
         told.stream().filter(cause -> !cause.equals(digest) && !news.containsKey(cause)).toList();
     news.keySet().removeAll(told);
     if (morning) {
-      send(kept, List.of(digest), digestSubject(context, today), digestLines(context, today));
+      send(way, kept, List.of(digest), digestSubject(context, today), digestLines(context, today));
     }
     if (!news.isEmpty()) {
       send(
+          way,
           kept,
           List.copyOf(news.keySet()),
           Messages.text("reminders.urgent", context.collection().name(), news.size()),
@@ -104,20 +113,26 @@ class ReminderRun {
     reminders.forget(kept.id(), over);
   }
 
-  private void send(Reminders.Kept kept, List<String> causes, String subject, List<String> lines) {
+  private void send(
+      Messenger.Way way,
+      Reminders.Kept kept,
+      List<String> causes,
+      String subject,
+      List<String> lines) {
     transactions.executeWithoutResult(
         status -> {
           reminders.tell(kept.id(), causes);
-          messenger.send(kept.reminder(), subject, lines);
+          messenger.send(way, kept.reminder(), subject, lines);
         });
   }
 
   /** Dangers, by what stays the same while they last. */
-  private Map<String, String> urgent(CollectionContext context, Today today) {
+  private Map<String, String> urgent(Messenger.Way way, CollectionContext context, Today today) {
     Map<String, String> news = new LinkedHashMap<>();
     today
         .dangers()
-        .forEach(d -> news.put(d.cause(), line(context, d.enclosure(), d.what(), d.path())));
+        .forEach(
+            d -> news.put(way + ":" + d.cause(), line(context, d.enclosure(), d.what(), d.path())));
     return news;
   }
 

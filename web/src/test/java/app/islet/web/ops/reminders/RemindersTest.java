@@ -29,6 +29,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mail.javamail.JavaMailSenderImpl;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -119,8 +120,13 @@ class RemindersTest {
     assertThat(posted).as("the webhook was not wished for").isEmpty();
     TestClock.set(
         TestClock.today().plusDays(1).atTime(LocalTime.of(9, 0)).toInstant(ZoneOffset.UTC));
+    hook.stop(0);
+    islet.bean(JdbcTemplate.class).update("update reminder set webhook = true");
     run.run();
-    assertThat(subjects()).as("the next morning its list alone").hasSize(3);
+    run.run();
+    assertThat(subjects())
+        .as("the next morning its list alone, though the webhook is down")
+        .hasSize(3);
     assertThat(subjects().get(2)).contains("to do today");
   }
 
@@ -154,6 +160,7 @@ class RemindersTest {
   void the_webhook_is_told_in_json() {
     new Messenger(Optional.empty(), "", "http://127.0.0.1:" + hook.getAddress().getPort() + "/")
         .send(
+            Messenger.Way.WEBHOOK,
             new Reminder("", true, true, Optional.empty(), Optional.empty()),
             "Weir Mill: a danger",
             List.of("Long pool: a gap"));
