@@ -17,7 +17,9 @@ import java.util.Set;
 
 /** What the health of the animals asks for: courses and looks as work, and what they are spared. */
 final class HealthAdvice {
+  /** How long it takes, roughly; common practice, no source. */
   private static final double COURSE_MINUTES = 10;
+
   private static final double LOOK_MINUTES = 2;
 
   private static final Map<Spared, Set<TaskKind>> STOPS =

@@ -39,6 +39,8 @@ final class WaterAdvice {
   private static final int NEW_DAYS = 42;
 
   private static final int SHAKEN_DAYS = 21;
+
+  /** Less of the filter leaves enough of them; common practice, no source. */
   private static final double MUCH_MEDIA_PERCENT = 50;
 
   /** A test of a filter that starts up; common practice, no source. */

@@ -10,7 +10,10 @@ public final class Limits {
   public static final double FREE_AMMONIA_WATCH = 0.025 * 14.007 / 17.031;
   public static final double FREE_AMMONIA_DANGER = 0.1;
 
-  /** Of ammonia free and bound: from here on nothing is fed, and from there again; practice. */
+  /**
+   * Of ammonia free and bound: from here on nothing is fed, and from there again; common practice,
+   * no source.
+   */
   public static final double AMMONIA_NO_FOOD = 0.5;
 
   public static final double AMMONIA_FOOD_AGAIN = 0.25;
