@@ -190,6 +190,35 @@ class AnimalPagesTest {
     return day.getMonth().getDisplayName(TextStyle.FULL, Locale.ENGLISH);
   }
 
+  /** A day on the list, a question before it leaves the books, and a way back. */
+  @Test
+  void what_is_not_found_is_looked_for_and_written_off_only_after_a_question() {
+    Page page = animal("Missing", "axolotl", "1", "20", "Sliver");
+    String own = page.url().replaceAll("[?#].*", "");
+    page.click("text=Number, note, another day");
+    page.fill("input[name=happenedOn]", TODAY.minusDays(3).toString());
+    page.click(".taps >> text=Looked for, not found");
+    assertThat(page.locator("#sight")).containsText("days are usual for one that lives as it does");
+    assertThat(page.locator("#sight li").first()).containsText("Every hide");
+    page.click(".panel >> a >> nth=0");
+    page.click("nav.steps >> text=Plan");
+    assertThat(page.locator("main")).containsText("Look for Sliver");
+    page.navigate(own);
+    page.click("#sight >> text=Write it off");
+    page.locator("#sight input[name=sure]").evaluate("box => box.required = false");
+    page.click("#sight >> button:text-is('Write off')");
+    assertThat(page.locator("main")).containsText("Not written off: tick first");
+    page.click("#sight >> text=Write it off");
+    page.check("#sight input[name=sure]");
+    page.click("#sight >> button:text-is('Write off')");
+    assertThat(page.locator(".flash").first()).containsText("Sliver is written off");
+    assertThat(page.locator(".life li").first()).containsText("Gone, nobody knows how");
+    page.click("form:has-text('Undo') >> button");
+    assertThat(page.locator("#sight")).containsText("not seen since");
+    page.click("#sight >> text=It is there");
+    assertThat(page.locator("#sight")).not().containsText("not seen since");
+  }
+
   @Test
   void of_five_on_the_books_three_were_seen() {
     Page page = animal("Counts", "dwarf-frog", "5", "3", "Pond five");

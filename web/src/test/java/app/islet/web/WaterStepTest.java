@@ -90,6 +90,41 @@ class WaterStepTest {
   }
 
   @Test
+  void a_file_with_four_readings_an_hour_is_four_readings_with_their_times() {
+    Page page = ISLET.owner();
+    String enclosure = tank(page, "Probe water");
+    StringBuilder table = new StringBuilder("day,temperature [°C]\n");
+    for (int quarter = 0; quarter < 96; quarter++) {
+      int hour = quarter / 4;
+      table.append(
+          "%s %02d:%02d,%s\n"
+              .formatted(TODAY.minusDays(1), hour, quarter % 4 * 15, hour == 15 ? "22.0" : "17.0"));
+    }
+    page.setInputFiles(
+        "#water-file",
+        new FilePayload(
+            "probe.csv", "text/csv", table.toString().getBytes(StandardCharsets.UTF_8)));
+    send(page, "Preview import");
+    assertThat(page.locator("main")).containsText(TODAY.minusDays(1) + " 00:15: temperature 17 °C");
+    send(page, "Add to log");
+    assertThat(page.locator(".flash")).containsText("96 lines read, 96 of them new.");
+    assertThat(log(page)).hasCount(1);
+    assertThat(log(page)).containsText("96 readings, temperature 17 to 22 °C");
+    String outside = "4 of 96 readings above 20 °C, 57 min at a stretch";
+    page.navigate(enclosure + "/water?curve=temperature");
+    assertThat(page.locator("#curve")).containsText(outside);
+    page.navigate(enclosure + "/climate");
+    assertThat(page.locator("main")).containsText(outside);
+    page.navigate(enclosure + "/review");
+    assertThat(page.locator("[data-rule=measured-temperature]")).containsText("4 of 96 readings");
+    page.navigate(enclosure + "/water");
+    assertThat(page.locator(".now")).containsText("Test the water today");
+    log(page).locator("button").click();
+    assertThat(page.locator(".flash")).containsText("Deleted.");
+    assertThat(log(page)).hasCount(0);
+  }
+
+  @Test
   void a_day_to_come_and_an_empty_row_are_refused() {
     Page page = ISLET.owner();
     tank(page, "Empty water");

@@ -26,6 +26,12 @@ public record HealthNote(
     int everyDays,
     Set<Spared> spares,
     boolean urgent) {
+  /** Begins the key of an animal that is not found. */
+  public static final String MISSING = "missing:";
+
+  /** Begins the key of a course. */
+  public static final String COURSE = "course:";
+
   /** Work that does them harm for now. */
   public enum Spared {
     FOOD,
@@ -36,6 +42,14 @@ public record HealthNote(
   public HealthNote {
     steps = List.copyOf(steps);
     spares = Set.copyOf(spares);
+  }
+
+  public boolean isCourse() {
+    return key.startsWith(COURSE);
+  }
+
+  public boolean isMissing() {
+    return key.startsWith(MISSING);
   }
 
   /** 1 on the first day. */

@@ -19,6 +19,11 @@ public record Wellbeing(Optional<Resting> rest, boolean resting, List<HealthNote
     return notes.stream().anyMatch(note -> note.spares().contains(what));
   }
 
+  /** Whether somebody looks for them. */
+  public boolean isMissing() {
+    return notes.stream().anyMatch(HealthNote::isMissing);
+  }
+
   public Wellbeing {
     notes = List.copyOf(notes);
   }

@@ -31,7 +31,7 @@ public record CourseRun(
   }
 
   /** Keys of what courses ask for begin so, then their number. */
-  public static final String KEY = "course:";
+  public static final String KEY = HealthNote.COURSE;
 
   /** As work on the list of the day. */
   public HealthNote note(long id, LocalDate today) {

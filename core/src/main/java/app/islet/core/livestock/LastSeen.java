@@ -44,8 +44,18 @@ public record LastSeen(LocalDate day, LifeEvent.Proof proof, int usualDays) {
             e ->
                 cameOn
                     .filter(came -> came.isAfter(e.day()))
-                    .map(came -> new LastSeen(came, LifeEvent.Proof.SEEN, usualDays(stage)))
+                    .map(came -> on(came, stage))
                     .orElseGet(() -> new LastSeen(e.day(), e.kind().proof(), usualDays(stage))));
+  }
+
+  /** Seen that day. */
+  static LastSeen on(LocalDate day, Stage stage) {
+    return new LastSeen(day, LifeEvent.Proof.SEEN, usualDays(stage));
+  }
+
+  /** Whether it may have dug itself in, for months. */
+  boolean digsIn() {
+    return usualDays == DUG_IN;
   }
 
   /** Days without being seen that are usual for a stage. */

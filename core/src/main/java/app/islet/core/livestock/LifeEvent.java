@@ -26,6 +26,8 @@ public record LifeEvent(LocalDate day, Kind kind, OptionalDouble amount, String 
     FED("pieces", Proof.SEEN),
     REFUSED("", Proof.SEEN),
     SEEN("", Proof.SEEN),
+    /** Looked for, and not found; of a group so many. */
+    MISSED("", Proof.NONE),
     /** Sand on the slate, an empty dish, a burrow: somebody was here. */
     TRACE("", Proof.TRACE),
     SHED("", Proof.TRACE),

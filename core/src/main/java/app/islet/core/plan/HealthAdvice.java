@@ -42,12 +42,13 @@ final class HealthAdvice {
   }
 
   private static Task task(MealTasks one, HealthNote note) {
-    boolean course = note.key().startsWith("course:");
+    boolean course = note.isCourse();
     return new Task(
         note.key(),
         course ? TaskKind.TREAT : TaskKind.CHECK,
-        course ? Phrase.of("Course of {}", one.name()) : Phrase.of("Look at {}", one.name()),
-        course
+        Phrase.of(
+            course ? "Course of {}" : note.isMissing() ? "Look for {}" : "Look at {}", one.name()),
+        course || note.isMissing()
             ? Phrase.of("{}", note.words())
             : Phrase.of("{}, since {}", note.words(), English.shortDay(note.since())),
         Phrase.of("{}", String.join(" ", note.steps()).strip()),

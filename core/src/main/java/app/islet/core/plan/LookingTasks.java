@@ -102,6 +102,7 @@ final class LookingTasks {
     return r.stage().hatch().isEmpty()
         && !r.stage().isLarva()
         && !r.isResting()
+        && !r.keeping().wellbeing().isMissing()
         && !r.keeping().wellbeing().spares(HealthNote.Spared.HANDLING);
   }
 

@@ -31,12 +31,12 @@ final class Overdue {
       case WATER_CHANGE -> Optional.of(water(s));
       case TEST ->
           Optional.of(
-              s.waterRecord().tests().isEmpty()
-                  ? Phrase.of("Not tested yet: clear water can still contain ammonia.")
-                  : Phrase.of(
-                      "The last test is of {}: too old to go by.",
-                      English.day(
-                          s.waterRecord().tests().get(s.waterRecord().tests().size() - 1).day())));
+              s.waterRecord()
+                  .lastTested()
+                  .map(
+                      day ->
+                          Phrase.of("The last test is of {}: too old to go by.", English.day(day)))
+                  .orElse(Phrase.of("Not tested yet: clear water can still contain ammonia.")));
       case RINSE_FILTER -> Optional.of(Phrase.of("A clogged filter passes less water each day."));
       case NEW_MEDIA -> Optional.of(Phrase.of("An old cartridge no longer binds what it should."));
       case REPLACE_TUBE ->

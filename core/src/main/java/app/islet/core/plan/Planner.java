@@ -44,7 +44,11 @@ public final class Planner {
       addUpkeep(s, tasks);
     }
     List<Advice> advice =
-        Stream.of(WaterAdvice.of(s), HealthAdvice.holds(s), GrowthAdvice.of(s))
+        Stream.of(
+                WaterAdvice.of(s),
+                TemperatureAdvice.of(s),
+                HealthAdvice.holds(s),
+                GrowthAdvice.of(s))
             .flatMap(List::stream)
             .toList();
     return new Plan(

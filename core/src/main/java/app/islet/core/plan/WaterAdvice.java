@@ -58,7 +58,9 @@ final class WaterAdvice {
   }
 
   static List<Advice> of(HusbandryState s) {
-    if (s.residents().isEmpty() || !s.geometry().hasWater() || s.waterRecord().tests().isEmpty()) {
+    if (s.residents().isEmpty()
+        || !s.geometry().hasWater()
+        || s.waterRecord().lastTested().isEmpty()) {
       return List.of();
     }
     WaterAdvice advice = new WaterAdvice(s);
@@ -205,7 +207,7 @@ final class WaterAdvice {
 
   /** What took bacteria lately: rinsed under the tap, or new media, with no clean test since. */
   private boolean wasShaken() {
-    LocalDate tested = s.waterRecord().tests().get(s.waterRecord().tests().size() - 1).day();
+    LocalDate tested = s.waterRecord().lastTested().orElseThrow();
     return s.waterRecord().events().stream()
         .filter(e -> e.day().isAfter(today.minusDays(SHAKEN_DAYS)) && !e.day().isAfter(today))
         .filter(WaterAdvice::isLoss)
@@ -225,7 +227,7 @@ final class WaterAdvice {
   }
 
   private boolean isTestDue() {
-    LocalDate last = s.waterRecord().tests().get(s.waterRecord().tests().size() - 1).day();
+    LocalDate last = s.waterRecord().lastTested().orElseThrow();
     return !today.isBefore(last.plusDays(STARTING_DAYS));
   }
 

@@ -1,5 +1,6 @@
 package app.islet.core.text;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.Month;
 import java.time.ZonedDateTime;
@@ -84,6 +85,18 @@ public final class English {
   /** 26 November 2026, 14:05. */
   public static String moment(ZonedDateTime moment) {
     return day(moment.toLocalDate()) + ", " + time(moment);
+  }
+
+  /** 50 min, 3 h 10 min, 2 days 4 h: no finer than it is worth. */
+  public static String time(Duration time) {
+    long minutes = Math.round(time.toSeconds() / 60.0);
+    long hours = minutes / 60;
+    if (hours >= 48) {
+      return hours / 24 + " days" + (hours % 24 == 0 ? "" : " " + hours % 24 + " h");
+    }
+    return hours == 0
+        ? minutes + " min"
+        : hours + " h" + (minutes % 60 == 0 ? "" : " " + minutes % 60 + " min");
   }
 
   /** 1 day, 3 days. */

@@ -62,7 +62,7 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
     if (!test.isAfter(today)) {
       all.add(
           Phrase.of(
-              waterState.record().tests().isEmpty()
+              waterState.record().lastTested().isEmpty()
                   ? "Test the water today: ammonia, nitrite, nitrate, pH and temperature."
                   : "A test is due today, before any change."));
     }
@@ -226,11 +226,7 @@ public record NextStep(boolean urgent, Phrase what, List<Phrase> further, LocalD
 
   private static LocalDate nextTest(
       WaterState waterState, FilterCycle filterCycle, Optional<Toxicity> poison, LocalDate today) {
-    Optional<LocalDate> last =
-        waterState.record().tests().isEmpty()
-            ? Optional.empty()
-            : Optional.of(
-                waterState.record().tests().get(waterState.record().tests().size() - 1).day());
+    Optional<LocalDate> last = waterState.record().lastTested();
     if (last.isEmpty()) {
       return today;
     }

@@ -26,7 +26,7 @@ public record WaterRecord(
   private static final double ROUNDED = 1e-6;
 
   public WaterRecord {
-    tests = tests.stream().sorted(Comparator.comparing(WaterTest::day)).toList();
+    tests = tests.stream().sorted(WaterTest.BY_TIME).toList();
     events = events.stream().sorted(Comparator.comparing(WaterEvent::day)).toList();
     corrections = List.copyOf(corrections);
   }
@@ -38,6 +38,11 @@ public record WaterRecord(
 
   public WaterRecord with(List<Correction> underWay) {
     return new WaterRecord(tests, events, underWay);
+  }
+
+  /** When somebody last tested the water; what a probe reads by the hour is no test. */
+  public Optional<LocalDate> lastTested() {
+    return newestFirst().filter(test -> !test.isReading()).findFirst().map(WaterTest::day);
   }
 
   /** The newest value of it. */
@@ -61,10 +66,22 @@ public record WaterRecord(
   /**
    * What of this the other has not. Lines are alike if they say the same of the same day, to a
    * millionth, which a table in other units may be off; two alike here and one there are one more.
+   * One that has no time here is alike at any time there.
    */
   public WaterRecord without(WaterRecord other) {
     return new WaterRecord(
-        missing(tests, other.tests, test -> List.of(test.day(), rounded(test.values()))),
+        Stream.concat(
+                missing(
+                    tests.stream().filter(test -> test.time().isEmpty()).toList(),
+                    other.tests,
+                    test -> List.of(test.day(), rounded(test.values())))
+                    .stream(),
+                missing(
+                    tests.stream().filter(test -> test.time().isPresent()).toList(),
+                    other.tests,
+                    test -> List.of(test.day(), test.time(), rounded(test.values())))
+                    .stream())
+            .toList(),
         missing(events, other.events, e -> List.of(e.day(), e.kind(), rounded(e.amount()))));
   }
 

@@ -7,6 +7,7 @@ import app.islet.core.animal.HealthNote;
 import app.islet.core.animal.Resident;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.core.livestock.LifeEvent;
+import app.islet.core.livestock.Missing;
 import app.islet.core.plan.Completion;
 import app.islet.core.plan.DayList;
 import app.islet.core.plan.DueTask;
@@ -86,6 +87,11 @@ class SituationsTest {
                   .map(sign -> TABLES.sign(sign.asString()).orElseThrow())
                   .toList();
           notes.add(Sign.note(id, seen, since, r.count() == 1));
+        } else if (note.has("missed")) {
+          List<LifeEvent> events =
+              List.of(event(note.get("ago"), "SEEN"), event(note.get("missed"), "MISSED"));
+          Missing.of(r.stage(), r.count() == 1, events, Optional.empty(), day)
+              .ifPresent(missing -> notes.add(missing.note(id, day)));
         } else {
           LifeEvent.Kind kind = LifeEvent.Kind.valueOf(note.get("skin").asString());
           Skin.of(
@@ -99,6 +105,10 @@ class SituationsTest {
         }
       }
       return notes;
+    }
+
+    private LifeEvent event(JsonNode ago, String kind) {
+      return new LifeEvent(ago(ago), LifeEvent.Kind.valueOf(kind), OptionalDouble.empty(), "");
     }
 
     private List<WaterTest> tests() {

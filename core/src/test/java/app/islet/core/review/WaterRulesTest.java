@@ -19,6 +19,7 @@ import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterRecord;
 import app.islet.core.water.WaterTest;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -62,7 +63,11 @@ class WaterRulesTest {
         row("nitrate-high", WATCH, "creeping up", creeping()),
         row("wrong-salt", WRONG, "salt by the refractometer", salt(6)),
         row("wrong-salt", DANGER, "much salt by the refractometer", salt(9)),
-        row("ph-off", WATCH, "a sour test", ph(5.8)));
+        row("ph-off", WATCH, "a sour test", ph(5.8)),
+        row("measured-temperature", WATCH, "a little warm", warm(19.5)),
+        row("measured-temperature", WRONG, "warmer than they stand", warm(22)),
+        row("measured-temperature", DANGER, "so warm that it harms", warm(26)),
+        row("measured-temperature", WRONG, "colder than they stand", warm(6.5)));
   }
 
   private static Arguments row(String rule, Severity severity, String what, WaterRecord record) {
@@ -102,6 +107,10 @@ class WaterRulesTest {
     return one(Parameter.PH, ph);
   }
 
+  private static WaterRecord warm(double tempC) {
+    return one(Parameter.TEMPERATURE, tempC);
+  }
+
   private static WaterRecord one(Parameter parameter, double value) {
     return new WaterRecord(
         List.of(new WaterTest(TODAY.minusDays(1), Map.of(parameter, value))), List.of());
@@ -133,6 +142,34 @@ class WaterRulesTest {
     assertThat(
             Review.of(HusbandryState.of(axolotlTank(), List.of(AXOLOTLS), TODAY, good)).findings())
         .noneMatch(f -> f.step() == Step.WATER && f.severity() != Severity.NOTE);
+  }
+
+  @Test
+  void what_was_measured_within_or_long_ago_is_no_alarm() {
+    assertThat(finding("measured-temperature", axolotlTank(), warm(17), AXOLOTLS)).isEmpty();
+    WaterRecord old =
+        new WaterRecord(
+            List.of(new WaterTest(TODAY.minusDays(9), Map.of(Parameter.TEMPERATURE, 26.0))),
+            List.of());
+    assertThat(finding("measured-temperature", axolotlTank(), old, AXOLOTLS)).isEmpty();
+  }
+
+  @Test
+  void an_hour_too_warm_in_the_week_is_told_though_it_is_cool_now() {
+    List<WaterTest> tests = new ArrayList<>();
+    for (int hour = 0; hour < 24; hour++) {
+      tests.add(
+          new WaterTest(
+              TODAY.minusDays(1),
+              Optional.of(LocalTime.of(hour, 0)),
+              Map.of(Parameter.TEMPERATURE, hour == 15 ? 24.0 : 17.0)));
+    }
+    Finding found =
+        finding("measured-temperature", axolotlTank(), new WaterRecord(tests, List.of()), AXOLOTLS)
+            .orElseThrow();
+    assertThat(found.severity()).isEqualTo(WATCH);
+    assertThat(found.what().text(UnitSystem.METRIC))
+        .contains("measured at 17 °C", "1 of 24 readings above 20 °C, 1 h 9 min at a stretch");
   }
 
   @Test

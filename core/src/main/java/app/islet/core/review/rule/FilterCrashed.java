@@ -19,7 +19,7 @@ public final class FilterCrashed implements Rule {
 
   @Override
   public Stream<Finding> judge(HusbandryState s) {
-    if (s.residents().isEmpty() || s.waterRecord().tests().isEmpty()) {
+    if (s.residents().isEmpty() || s.waterRecord().lastTested().isEmpty()) {
       return Stream.empty();
     }
     FilterCycle filterCycle = s.waterState().filterCycle(s.date());

@@ -34,7 +34,7 @@ public final class NitrateHigh implements Rule {
 
   @Override
   public Stream<Finding> judge(HusbandryState s) {
-    if (s.waterRecord().tests().isEmpty() || !s.geometry().hasWater()) {
+    if (s.waterRecord().lastTested().isEmpty() || !s.geometry().hasWater()) {
       return Stream.empty();
     }
     WaterState waterState = s.waterState();

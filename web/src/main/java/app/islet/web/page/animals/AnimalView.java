@@ -6,6 +6,7 @@ import app.islet.core.livestock.Balance;
 import app.islet.core.livestock.LastSeen;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeEvent;
+import app.islet.core.livestock.Missing;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Presence;
 import app.islet.core.livestock.Survival;
@@ -34,7 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param picture at its size, beside its size before
  * @param balance what became of all there ever were; empty for a single animal that is here
  * @param life what happened, the newest first
- * @param lastSeen when that was, and what to do if it is long ago; empty where nobody says
+ * @param sight when it was last seen
  * @param known of its sex, its age and where it came from
  * @param hints what to look at on its other pages
  * @param moreCompany how many more it was together with
@@ -48,7 +49,7 @@ record AnimalView(
     List<Home> homes,
     List<String> balance,
     List<Event> life,
-    String lastSeen,
+    Sight sight,
     List<Together> company,
     int moreCompany,
     List<String> known,
@@ -61,6 +62,19 @@ record AnimalView(
 
   /** Where some of them are. */
   record Home(@Nullable Long enclosureId, String place, int count) {}
+
+  /**
+   * When it was last seen.
+   *
+   * @param words empty where nobody says
+   * @param isAsked whether it is time to say if it is there
+   * @param steps what to do about one that is missing; none of others
+   */
+  record Sight(String words, boolean isAsked, List<String> steps) {
+    public boolean isMissing() {
+      return !steps.isEmpty();
+    }
+  }
 
   /** One thing that happened. */
   record Event(LocalDate day, String when, String kind, String what, String note) {}
@@ -119,7 +133,7 @@ record AnimalView(
             .toList(),
         balance(ledger.balanceOfAll(animal.key(), s.today()), animal.single()),
         life(s, animals, u),
-        lastSeen(s),
+        sight(s),
         together.stream()
             .sorted(Comparator.comparing(Presence::from).reversed())
             .limit(MAX_COMPANY)
@@ -209,18 +223,34 @@ record AnimalView(
   /**
    * Said only of animals somebody enters sightings of: the others are seen and not written down.
    */
-  private static String lastSeen(Subject s) {
+  private static Sight sight(Subject s) {
     LocalDate today = s.today();
+    Optional<Missing> missing = s.missing();
+    if (missing.isPresent()) {
+      return new Sight(
+          Messages.text(
+              "animals.missing",
+              English.capital(missing.get().words()),
+              English.day(missing.get().askAgain())),
+          true,
+          missing.get().steps());
+    }
     return LastSeen.of(s.resident().stage(), s.events(), s.resident().arrivedOn())
-        .map(
-            seen -> {
-              String ago = English.count(seen.daysAgo(today), "day");
-              String usual = English.count(seen.usualDays(), "day");
-              return seen.isOverdue(today)
-                  ? Messages.text("animals.look-for-it", ago, usual)
-                  : Messages.text("animals.last-seen", ago, usual);
-            })
-        .orElse("");
+        .filter(seen -> s.isHere())
+        .map(seen -> sight(seen, today))
+        .orElse(new Sight("", false, List.of()));
+  }
+
+  private static Sight sight(LastSeen seen, LocalDate today) {
+    String ago = English.count(seen.daysAgo(today), "day");
+    String usual = English.count(seen.usualDays(), "day");
+    boolean overdue = seen.isOverdue(today);
+    return new Sight(
+        overdue
+            ? Messages.text("animals.is-it-there", ago, usual)
+            : Messages.text("animals.last-seen", ago, usual),
+        overdue,
+        List.of());
   }
 
   /** What was undone, and what undid it, are not told; both stay on the books. */

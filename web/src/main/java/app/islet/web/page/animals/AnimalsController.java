@@ -132,6 +132,8 @@ class AnimalsController {
     model.addAttribute("kinds", kinds(context, animal));
     model.addAttribute("seen", books.seen(animal));
     model.addAttribute("clientId", form.typed("clientId"));
+    model.addAttribute("sightId", UUID.randomUUID());
+    model.addAttribute("writtenOffId", UUID.randomUUID());
     model.addAttribute("here", here.heads());
     model.addAttribute("moveFields", MoveForm.fields(context, form, here, names, animal.single()));
     model.addAttribute("nameFields", nameFields(form, animal, here));

@@ -1,5 +1,6 @@
 package app.islet.web.page.animals;
 
+import app.islet.core.livestock.Census;
 import app.islet.core.livestock.LifeEvent;
 import app.islet.core.livestock.Movement;
 import app.islet.core.livestock.Place;
@@ -96,22 +97,18 @@ class LifeController {
     if (cause.length() > LONGEST_CAUSE) {
       return reply.notDone("At most %d characters, please.".formatted(LONGEST_CAUSE), back);
     }
-    try {
-      books.enter(
-          context,
-          List.of(
-              new Movement(
-                  context.today(),
-                  animal.key(),
-                  1,
-                  from,
-                  Place.out(way),
-                  way == Place.Kind.DIED ? cause : "",
-                  "")),
-          form.clientId(),
-          Optional.empty());
-    } catch (UnbalancedException e) {
-      return reply.notDone(e.sentence(key -> animal.name(), key -> "this place"), back);
+    Movement movement =
+        new Movement(
+            context.today(),
+            animal.key(),
+            1,
+            from,
+            Place.out(way),
+            way == Place.Kind.DIED ? cause : "",
+            "");
+    Optional<String> refused = leave(context, animal, movement, form);
+    if (refused.isPresent()) {
+      return reply.notDone(refused.get(), back);
     }
     return reply.done(
         back,
@@ -120,5 +117,49 @@ class LifeController {
             animal.id(),
             "lostWords",
             Messages.text("animals.lost", animal.name(), cause.isEmpty() ? "?" : cause)));
+  }
+
+  /** What nobody found for long leaves the books, after a question. */
+  @PostMapping("/written-off")
+  String writeOff(CollectionContext context, @PathVariable long id, Form form, Reply reply) {
+    context.require(Role.KEEPER);
+    Animal animal = animals.get(context, id);
+    String page = context.path("/animals/" + id);
+    if (!form.flag("sure")) {
+      return reply.notDone(Messages.text("animals.write-off-unsure"), page);
+    }
+    Optional<Census.Line> at =
+        books.ledger(context).census(animal.key(), context.today()).lines().stream().findFirst();
+    if (at.isEmpty()) {
+      return reply.saved(Messages.text("animals.written-off", animal.name()), page);
+    }
+    int count = animal.single() ? 1 : form.whole("count", 1, at.get().count(), 1);
+    Movement movement =
+        new Movement(
+            context.today(),
+            animal.key(),
+            count,
+            Place.kept(at.get().place()),
+            Place.out(Place.Kind.GONE),
+            "",
+            "");
+    Optional<String> refused =
+        form.hasErrors()
+            ? Optional.of(String.join(" ", form.errors().values()))
+            : leave(context, animal, movement, form);
+    return refused
+        .map(words -> reply.notDone(words, page))
+        .orElseGet(() -> reply.saved(Messages.text("animals.written-off", animal.name()), page));
+  }
+
+  /** What is wrong with it; empty where it is on the books now. */
+  private Optional<String> leave(
+      CollectionContext context, Animal animal, Movement movement, Form form) {
+    try {
+      books.enter(context, List.of(movement), form.clientId(), Optional.empty());
+      return Optional.empty();
+    } catch (UnbalancedException e) {
+      return Optional.of(e.sentence(key -> animal.name(), key -> "this place"));
+    }
   }
 }

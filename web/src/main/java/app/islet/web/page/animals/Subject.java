@@ -11,6 +11,7 @@ import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeDates;
 import app.islet.core.livestock.LifeEvent;
+import app.islet.core.livestock.Missing;
 import app.islet.core.livestock.NextStage;
 import app.islet.core.livestock.Origin;
 import app.islet.core.quantity.DayWindow;
@@ -91,6 +92,13 @@ record Subject(AnimalSnapshot snapshot, List<Photo> photos, Books books, LocalDa
         animal().single(),
         events(),
         today);
+  }
+
+  /** Whether somebody looks for it. */
+  Optional<Missing> missing() {
+    return isHere()
+        ? Missing.of(resident().stage(), animal().single(), events(), resident().arrivedOn(), today)
+        : Optional.empty();
   }
 
   /** Its time in a holding tub; empty where it is at home. */

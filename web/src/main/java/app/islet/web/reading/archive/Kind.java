@@ -3,6 +3,7 @@ package app.islet.web.reading.archive;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +16,7 @@ enum Kind {
   NUMBER("number", "a number with a point"),
   FLAG("boolean", "true or false"),
   DAY("date", "a day as 2026-03-02"),
+  TIME("time", "a time as 08:30:00"),
   MOMENT("datetime", "a moment as 2026-03-02T08:30:00Z"),
   WORDS("string", "words without control characters"),
   /** Rows that belong together have the same number. */
@@ -34,6 +36,7 @@ enum Kind {
           Map.entry("numeric", NUMBER),
           Map.entry("boolean", FLAG),
           Map.entry("date", DAY),
+          Map.entry("time without time zone", TIME),
           Map.entry("timestamp with time zone", MOMENT),
           Map.entry("text", WORDS),
           Map.entry("uuid", ACT),
@@ -70,6 +73,7 @@ enum Kind {
       case NUMBER -> Double.isFinite(new BigDecimal(cell).doubleValue());
       case FLAG -> cell.equals("true") || cell.equals("false");
       case DAY -> isPossible(LocalDate.parse(cell).getYear());
+      case TIME -> !LocalTime.parse(cell).isAfter(LocalTime.MAX);
       case MOMENT ->
           isPossible(LocalDate.parse(Instant.parse(cell).toString().split("T")[0]).getYear());
       case WORDS, BYTES -> cell.length() <= LONGEST && cell.indexOf('\0') < 0;

@@ -8,6 +8,7 @@ import app.islet.core.health.HealthTables;
 import app.islet.core.health.Sign;
 import app.islet.core.health.Skin;
 import app.islet.core.livestock.LifeEvent;
+import app.islet.core.livestock.Missing;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.store.animal.Animal;
 import app.islet.web.store.animal.LifeLog;
@@ -44,16 +45,25 @@ class HealthOfLogs {
                         .isPresent())
             .toList();
     return new Known(
-        context.today(), tables.tables(context), health.open(context, some), life.moults(crabs));
+        context.today(),
+        tables.tables(context),
+        health.open(context, some),
+        life.moults(crabs),
+        life.missed(some));
   }
 
   /**
    * What is known of some animals, read at once.
    *
    * @param moults of crabs that dug in or moulted, by their numbers
+   * @param missed of those that were once not found
    */
   record Known(
-      LocalDate day, HealthTables tables, HealthLog.Open open, Map<Long, List<LifeEvent>> moults) {
+      LocalDate day,
+      HealthTables tables,
+      HealthLog.Open open,
+      Map<Long, List<LifeEvent>> moults,
+      Map<Long, List<LifeEvent>> missed) {
     List<HealthNote> notes(Animal animal, Resident r) {
       List<HealthNote> notes = new ArrayList<>();
       open.courses()
@@ -75,6 +85,13 @@ class HealthOfLogs {
             .note(animal.single(), day)
             .ifPresent(notes::add);
       }
+      Missing.of(
+              r.stage(),
+              animal.single(),
+              missed.getOrDefault(animal.id(), List.of()),
+              r.arrivedOn(),
+              day)
+          .ifPresent(missing -> notes.add(missing.note(animal.id(), day)));
       return notes;
     }
   }

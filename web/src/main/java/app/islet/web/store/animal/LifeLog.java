@@ -60,10 +60,21 @@ public class LifeLog {
   /** What tells whether each of several is in a moult, the oldest first; of crabs that dug in. */
   @Transactional(readOnly = true)
   public Map<Long, List<LifeEvent>> moults(Collection<Animal> some) {
-    List<Animal> moulting = having(some, MOULTING);
-    return moulting.isEmpty()
+    return ofThoseHaving(some, MOULTING);
+  }
+
+  /** What tells whether each of several is there, the oldest first; of those once not found. */
+  @Transactional(readOnly = true)
+  public Map<Long, List<LifeEvent>> missed(Collection<Animal> some) {
+    return ofThoseHaving(some, EnumSet.of(LifeEvent.Kind.MISSED));
+  }
+
+  private Map<Long, List<LifeEvent>> ofThoseHaving(
+      Collection<Animal> some, Set<LifeEvent.Kind> kinds) {
+    List<Animal> found = having(some, kinds);
+    return found.isEmpty()
         ? Map.of()
-        : entries.valid(ids(moulting)).stream()
+        : entries.valid(ids(found)).stream()
             .collect(
                 Collectors.groupingBy(
                     LifeEntry::animalId,

@@ -7,6 +7,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +26,8 @@ public class WaterLine {
   private Long entry;
   private Long enclosureId;
   private LocalDate day;
+  private @Nullable LocalTime atTime;
+  private boolean reading;
   private String kind;
   private double amount;
   private @Nullable Double ammonia;
@@ -43,6 +46,10 @@ public class WaterLine {
   /** Names the line in pages: a letter for its kind and the entry's number. */
   public String line() {
     return line;
+  }
+
+  Long entry() {
+    return entry;
   }
 
   Long enclosureId() {
@@ -77,7 +84,7 @@ public class WaterLine {
     put(values, Parameter.HARDNESS, hardness);
     put(values, Parameter.SALINITY, salinity);
     put(values, Parameter.TEMPERATURE, temperature);
-    return new WaterTest(day, values);
+    return new WaterTest(day, Optional.ofNullable(atTime), values);
   }
 
   private static void put(

@@ -1,6 +1,7 @@
 package app.islet.web.store.water;
 
 import app.islet.core.text.PossibleDays;
+import app.islet.core.water.MeasuredWithin;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterRecord;
@@ -9,7 +10,6 @@ import app.islet.web.base.log.Stamp;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.store.enclosure.EnclosureStore;
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.Tuple;
 import jakarta.persistence.criteria.CriteriaBuilder;
 import jakarta.persistence.criteria.CriteriaQuery;
 import jakarta.persistence.criteria.Path;
@@ -23,6 +23,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -37,7 +39,7 @@ public class WaterLog {
   /** Older than this, tests say nothing of today; pages that show them all ask for all. */
   public static final int DAYS_THAT_COUNT = 400;
 
-  private static final int AT_ONCE = 500;
+  private static final Pattern DAY_OF_READINGS = Pattern.compile("d(\\d{4}-\\d{2}-\\d{2})");
 
   private final EnclosureStore enclosures;
   private final WaterLineRepository lines;
@@ -64,7 +66,12 @@ public class WaterLog {
   /** What counts for today, by enclosure, the oldest first. */
   @Transactional(readOnly = true)
   public Map<Long, List<WaterLine>> recent(Collection<Long> enclosureIds, LocalDate today) {
-    return lines.since(enclosureIds, today.minusDays(DAYS_THAT_COUNT)).stream()
+    return lines
+        .since(
+            enclosureIds,
+            today.minusDays(DAYS_THAT_COUNT),
+            today.minusDays(MeasuredWithin.MONTH_DAYS))
+        .stream()
         .collect(Collectors.groupingBy(WaterLine::enclosureId));
   }
 
@@ -96,13 +103,14 @@ public class WaterLog {
   /** All of one enclosure, the oldest first. */
   @Transactional(readOnly = true)
   public List<WaterLine> all(long enclosureId) {
-    return lines.since(List.of(enclosureId), PossibleDays.FIRST);
+    return lines.since(List.of(enclosureId), PossibleDays.FIRST, PossibleDays.FIRST);
   }
 
-  /** The newest lines of one enclosure, the newest first. */
+  /** The newest lines of one enclosure, the newest first; not what a probe writes by the hour. */
   @Transactional(readOnly = true)
   public List<WaterLine> newest(long enclosureId, int most) {
-    return lines.findByEnclosureIdOrderByDayDescEntryDesc(enclosureId, Limit.of(most));
+    return lines.findByEnclosureIdAndReadingFalseOrderByDayDescEntryDesc(
+        enclosureId, Limit.of(most));
   }
 
   /** What was done to one enclosure's water, the oldest first. */
@@ -111,23 +119,33 @@ public class WaterLog {
     return lines.done(enclosureId);
   }
 
-  /** Every value of one parameter, the oldest first: ten years of them in one short question. */
+  /**
+   * What one day's tests say of a parameter, in its inside units.
+   *
+   * @param tests how many there were
+   */
+  public record DayOfTests(LocalDate day, double mean, double min, double max, long tests) {}
+
+  /** Of one parameter, the oldest day first: ten years of them in one short question. */
   @Transactional(readOnly = true)
-  public List<WaterTest> values(long enclosureId, Parameter parameter) {
+  public List<DayOfTests> days(long enclosureId, Parameter parameter) {
     CriteriaBuilder asked = entities.getCriteriaBuilder();
-    CriteriaQuery<Tuple> query = asked.createTupleQuery();
+    CriteriaQuery<DayOfTests> query = asked.createQuery(DayOfTests.class);
     Root<WaterLine> line = query.from(WaterLine.class);
     Path<Double> value = line.get(parameter.name().toLowerCase(Locale.ROOT));
     query
-        .multiselect(line.get("day"), value)
+        .select(
+            asked.construct(
+                DayOfTests.class,
+                line.get("day"),
+                asked.avg(value),
+                asked.min(value),
+                asked.max(value),
+                asked.count(value)))
         .where(asked.equal(line.get("enclosureId"), enclosureId), asked.isNotNull(value))
-        .orderBy(asked.asc(line.get("day")), asked.asc(line.get("entry")));
-    return entities.createQuery(query).getResultList().stream()
-        .map(
-            found ->
-                new WaterTest(
-                    found.get(0, LocalDate.class), Map.of(parameter, found.get(1, Double.class))))
-        .toList();
+        .groupBy(line.get("day"))
+        .orderBy(asked.asc(line.get("day")));
+    return entities.createQuery(query).getResultList();
   }
 
   /**
@@ -162,11 +180,16 @@ public class WaterLog {
   /**
    * Takes a test or what was done back, by an entry that voids it; twice is harmless.
    *
-   * @param line its name
+   * @param line its name; that of a day's readings is {@code d} and the day
    */
   @Transactional
   public void voidLine(CollectionContext context, long enclosureId, String line) {
     enclosures.lock(context, enclosureId);
+    Matcher readings = DAY_OF_READINGS.matcher(line);
+    if (readings.matches()) {
+      voidReadings(context, enclosureId, LocalDate.parse(readings.group(1)));
+      return;
+    }
     if (!line.matches("[te]\\d{1,18}")) {
       return;
     }
@@ -180,6 +203,15 @@ public class WaterLog {
           .findByIdAndEnclosureId(entry, enclosureId)
           .ifPresent(e -> events.voidOnce(entry, () -> e.voided(newStamp(context))));
     }
+  }
+
+  private void voidReadings(CollectionContext context, long enclosureId, LocalDate day) {
+    List<Long> entries =
+        lines.findByEnclosureIdAndReadingTrueAndDay(enclosureId, day).stream()
+            .map(WaterLine::entry)
+            .toList();
+    tests.saveAll(
+        tests.findAllById(entries).stream().map(t -> t.voided(newStamp(context))).toList());
   }
 
   /**

@@ -11,6 +11,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +26,7 @@ class WaterTestEntry extends LogEntry {
 
   private Long enclosureId;
   private LocalDate day;
+  private @Nullable LocalTime atTime;
   private @Nullable Double ammonia;
   private @Nullable Double nitrite;
   private @Nullable Double nitrate;
@@ -44,6 +46,7 @@ class WaterTestEntry extends LogEntry {
     Map<Parameter, Double> values = test.values();
     this.enclosureId = enclosureId;
     this.day = test.day();
+    this.atTime = test.time().orElse(null);
     this.ammonia = values.get(Parameter.AMMONIA);
     this.nitrite = values.get(Parameter.NITRITE);
     this.nitrate = values.get(Parameter.NITRATE);

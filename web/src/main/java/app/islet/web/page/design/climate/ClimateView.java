@@ -15,6 +15,8 @@ import app.islet.core.quantity.Quantity;
 import app.islet.core.quantity.Range;
 import app.islet.core.text.English;
 import app.islet.core.water.Failures;
+import app.islet.core.water.MeasuredWithin;
+import app.islet.core.water.Parameter;
 import app.islet.core.water.ToppedUp;
 import app.islet.web.base.drawing.LampOverlay;
 import app.islet.web.base.support.Units;
@@ -23,12 +25,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** What the core says of temperature, worded and rounded for one keeper. */
+/**
+ * What the core says of temperature, worded and rounded for one keeper.
+ *
+ * @param measured how the water kept within what they stand, by the readings of a month; empty
+ *     where there are none
+ */
 record ClimateView(
     String svg,
     List<Figure> figures,
     boolean estimated,
     Curve curve,
+    String measured,
     String ladderWords,
     boolean ladderOpen,
     List<RungView> ladder,
@@ -70,6 +78,13 @@ record ClimateView(
         figures(a, cooling, u),
         climate.model().holds(),
         Curve.of(climate, a.residents(), span, u),
+        MeasuredWithin.of(
+                a.situation().waterState(),
+                Parameter.TEMPERATURE,
+                a.situation().date(),
+                MeasuredWithin.MONTH_DAYS)
+            .map(m -> u.text(m.words()))
+            .orElse(""),
         ladderWords(cooling, u),
         cooling.isNeeded(),
         a.geometry().hasWater() && climate.model().holds() ? ladder(cooling, u) : List.of(),

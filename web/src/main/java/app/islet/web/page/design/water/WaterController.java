@@ -2,6 +2,9 @@ package app.islet.web.page.design.water;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.quantity.Range;
+import app.islet.core.text.English;
+import app.islet.core.water.MeasuredWithin;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterEvent;
 import app.islet.core.water.WaterRecord;
@@ -22,13 +25,17 @@ import app.islet.web.store.water.WaterLine;
 import app.islet.web.store.water.WaterLog;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -220,13 +227,17 @@ class WaterController {
   /** The oldest, in words. */
   private static List<String> firstLines(WaterRecord record, KitUnits kit) {
     return Stream.concat(
-            record.tests().stream().map(t -> Map.entry(t.day(), t.day() + ": " + words(t, kit))),
+            record.tests().stream().map(t -> Map.entry(t.day(), moment(t) + ": " + words(t, kit))),
             record.events().stream()
                 .map(e -> Map.entry(e.day(), e.day() + ": " + EventForm.words(e, kit.system()))))
         .sorted(Map.Entry.comparingByKey())
         .limit(ROWS_SHOWN)
         .map(Map.Entry::getValue)
         .toList();
+  }
+
+  private static String moment(WaterTest test) {
+    return test.day() + test.time().map(time -> " " + time).orElse("");
   }
 
   private static String words(WaterTest test, KitUnits kit) {
@@ -257,6 +268,9 @@ class WaterController {
             .orElse(WaterCurve.Span.QUARTER);
     EnclosureSnapshot state = shown.state();
     KitUnits kit = shown.kit();
+    Optional<MeasuredWithin> within =
+        MeasuredWithin.of(waterState, parameter, context.today(), MeasuredWithin.MONTH_DAYS)
+            .filter(m -> !parameter.isNitrogen());
     model.addAttribute("state", state);
     model.addAttribute(
         "view",
@@ -264,14 +278,20 @@ class WaterController {
     model.addAttribute(
         "curve",
         WaterCurve.of(
-            new WaterRecord(
-                log.values(state.id(), parameter),
-                WaterRecords.of(log.done(state.id()), shown.residents()).events()),
+            log.days(state.id(), parameter),
+            WaterRecords.of(log.done(state.id()), shown.residents()).events(),
             parameter,
             waterState.wanted(parameter),
+            within.map(MeasuredWithin::range),
             asked,
             context.today(),
             kit));
+    model.addAttribute(
+        "within",
+        within
+            .filter(m -> m.outside().readings() > 1)
+            .map(m -> context.units().text(m.words()))
+            .orElse(""));
     model.addAttribute("parameter", KitUnits.id(parameter));
     model.addAttribute("parameters", Parameter.values());
     model.addAttribute("span", asked);
@@ -303,15 +323,50 @@ class WaterController {
   }
 
   private static List<LineView> lines(Shown shown) {
-    return shown.newest().stream()
-        .map(
-            line ->
-                new LineView(
-                    line.line(),
-                    line.day().toString(),
-                    line.isTest() ? words(line.test(), shown.kit()) : deed(shown, line),
-                    !line.isFromRounds()))
+    Stream<LineView> entered =
+        shown.newest().stream()
+            .map(
+                line ->
+                    new LineView(
+                        line.line(),
+                        line.day().toString(),
+                        line.isTest() ? words(line.test(), shown.kit()) : deed(shown, line),
+                        !line.isFromRounds()));
+    return Stream.concat(entered, readings(shown))
+        .sorted(Comparator.comparing(LineView::day).reversed())
+        .limit(LINES_SHOWN)
         .toList();
+  }
+
+  /** What a probe wrote, a line a day. */
+  private static Stream<LineView> readings(Shown shown) {
+    Map<LocalDate, List<WaterTest>> days =
+        shown.state().assessment().situation().waterRecord().tests().stream()
+            .filter(WaterTest::isReading)
+            .collect(Collectors.groupingBy(WaterTest::day));
+    return days.entrySet().stream()
+        .map(
+            day ->
+                new LineView(
+                    "d" + day.getKey(),
+                    day.getKey().toString(),
+                    readingWords(day.getValue(), shown.kit()),
+                    true));
+  }
+
+  private static String readingWords(List<WaterTest> tests, KitUnits kit) {
+    List<String> words = new ArrayList<>(List.of(English.count(tests.size(), "reading")));
+    for (Parameter parameter : Parameter.values()) {
+      DoubleSummaryStatistics s =
+          tests.stream()
+              .flatMapToDouble(test -> test.value(parameter).stream())
+              .summaryStatistics();
+      if (s.getCount() > 0) {
+        words.add(
+            parameter.inSentence() + " " + kit.text(parameter, new Range(s.getMin(), s.getMax())));
+      }
+    }
+    return String.join(", ", words);
   }
 
   private static String deed(Shown shown, WaterLine line) {

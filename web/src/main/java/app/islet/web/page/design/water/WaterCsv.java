@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -20,6 +21,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -70,14 +72,15 @@ record WaterCsv(
   static String write(WaterRecord record, KitUnits kit) {
     StringBuilder out = new StringBuilder();
     try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
-      List<String> head = new ArrayList<>(List.of("day", "what", "amount"));
+      List<String> head = new ArrayList<>(List.of("day", "time", "what", "amount"));
       for (Parameter parameter : Parameter.values()) {
         String unit = kit.unit(parameter);
         head.add(KitUnits.id(parameter) + (unit.isEmpty() ? "" : " [" + unit + "]"));
       }
       printer.printRecord(head);
       for (WaterTest test : record.tests()) {
-        List<String> line = new ArrayList<>(List.of(test.day().toString(), TEST, ""));
+        List<String> line = new ArrayList<>();
+        line.addAll(List.of(test.day().toString(), time(test), TEST, ""));
         for (Parameter parameter : Parameter.values()) {
           Double value = test.values().get(parameter);
           line.add(value == null ? "" : kit.written(parameter, value));
@@ -87,6 +90,7 @@ record WaterCsv(
       for (WaterEvent event : record.events()) {
         printer.printRecord(
             event.day(),
+            "",
             written(event.kind()),
             event.kind().hasAmount() ? String.valueOf(event.amount()) : "");
       }
@@ -94,6 +98,10 @@ record WaterCsv(
       throw new UncheckedIOException(e);
     }
     return out.toString();
+  }
+
+  private static String time(WaterTest test) {
+    return test.time().map(LocalTime::toString).orElse("");
   }
 
   private static String written(WaterEvent.Kind kind) {
@@ -151,6 +159,7 @@ record WaterCsv(
   /** Which column holds what, and in which units. */
   private record Columns(
       int day,
+      int time,
       int what,
       int amount,
       Map<Parameter, Integer> at,
@@ -158,6 +167,7 @@ record WaterCsv(
       boolean asIon) {
     static Columns of(CSVRecord head, KitUnits usual) {
       int day = -1;
+      int time = -1;
       int what = -1;
       int amount = -1;
       boolean ion = usual.asIon();
@@ -169,6 +179,8 @@ record WaterCsv(
         String unit = words.length > 1 ? words[1].replaceAll("[\\])\\s]", "") : "";
         if (name.equals("day") || name.equals("date")) {
           day = n;
+        } else if (name.equals("time")) {
+          time = n;
         } else if (name.equals("what")) {
           what = n;
         } else if (name.equals("amount")) {
@@ -181,7 +193,7 @@ record WaterCsv(
           ion = parameter.isNitrogen() ? kit.asIon() : ion;
         } else {
           throw new IllegalArgumentException(
-              "\"%s\" is no column known here; there are day, what, amount, %s"
+              "\"%s\" is no column known here; there are day, time, what, amount, %s"
                   .formatted(
                       head.get(n),
                       String.join(
@@ -192,7 +204,7 @@ record WaterCsv(
         throw new IllegalArgumentException(
             "the first line should name the columns, as in day, ammonia, nitrite, nitrate, ph");
       }
-      return new Columns(day, what, amount, at, kits, ion);
+      return new Columns(day, time, what, amount, at, kits, ion);
     }
 
     /** What a column's own brackets say, else what is usual here. */
@@ -263,7 +275,8 @@ record WaterCsv(
                           columns.kits.get(parameter).text(parameter, value)));
             }
           });
-      tests.add(new WaterTest(day, values));
+      Optional<LocalTime> time = time(cell(line, columns.day), cell(line, columns.time));
+      tests.add(new WaterTest(day, time, values));
     }
 
     private static double value(Parameter parameter, String cell, KitUnits kit) {
@@ -312,6 +325,16 @@ record WaterCsv(
             "%s is %s".formatted(day, day.isAfter(today) ? "still to come" : "too long ago"));
       }
       return day;
+    }
+
+    /** In a column of its own, or behind the day as in 2026-03-01 08:15. */
+    private static Optional<LocalTime> time(String day, String own) {
+      String cell = own.isEmpty() && day.length() > 10 ? day.substring(11) : own;
+      try {
+        return cell.isEmpty() ? Optional.empty() : Optional.of(LocalTime.parse(cell));
+      } catch (DateTimeParseException e) {
+        throw new IllegalArgumentException("\"%s\" is not a time such as 08:15".formatted(cell), e);
+      }
     }
 
     private static double number(String name, String cell) {
