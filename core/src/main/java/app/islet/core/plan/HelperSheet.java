@@ -2,6 +2,7 @@ package app.islet.core.plan;
 
 import app.islet.core.animal.Resident;
 import app.islet.core.quantity.Phrase;
+import app.islet.core.situation.HusbandryState;
 import app.islet.core.text.English;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -19,10 +20,11 @@ import java.util.stream.Collectors;
  *
  * @param daily done on every day
  * @param days what else is done, day by day; only those that have something
+ * @param marks what is as it should be: the level, the temperatures, who rests
  * @param never what must not be done or fed
  */
 public record HelperSheet(
-    List<Work> daily, List<Day> days, WarningSigns signs, List<String> never) {
+    List<Work> daily, List<Day> days, List<Phrase> marks, WarningSigns signs, List<String> never) {
   /** What a helper is asked to do; the rest can wait for the keeper. */
   private static final Set<TaskKind> FOR_HELPERS =
       EnumSet.of(
@@ -63,6 +65,7 @@ public record HelperSheet(
   public HelperSheet {
     daily = List.copyOf(daily);
     days = List.copyOf(days);
+    marks = List.copyOf(marks);
     never = List.copyOf(never);
   }
 
@@ -70,8 +73,7 @@ public record HelperSheet(
    * @param first of the days
    * @param lists what is due on each day, the first day's first; at least one
    */
-  public static HelperSheet of(
-      List<Resident> residents, LocalDate first, List<List<DueTask>> lists) {
+  public static HelperSheet of(HusbandryState s, LocalDate first, List<List<DueTask>> lists) {
     List<Day> all = new ArrayList<>();
     for (int i = 0; i < lists.size(); i++) {
       List<Work> work =
@@ -92,8 +94,9 @@ public record HelperSheet(
     return new HelperSheet(
         List.copyOf(daily),
         days,
-        WarningSigns.of(residents.stream().map(r -> r.sheet().group()).toList()),
-        never(residents));
+        HelperMarks.of(s),
+        WarningSigns.of(s.residents().stream().map(r -> r.sheet().group()).toList()),
+        never(s.residents()));
   }
 
   private static List<Work> without(List<Work> work, Set<Work> daily) {

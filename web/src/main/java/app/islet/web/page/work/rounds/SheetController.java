@@ -47,6 +47,7 @@ class SheetController {
       String tools,
       List<WorkView> daily,
       List<DayView> days,
+      List<String> marks,
       WarningSigns signs,
       List<String> never) {}
 
@@ -72,7 +73,9 @@ class SheetController {
     Units u = context.units();
     HelperSheet sheet =
         HelperSheet.of(
-            state.residents(), context.today(), rounds.coming(context, step.record(), days));
+            state.assessment().situation(),
+            context.today(),
+            rounds.coming(context, step.record(), days));
     return new SheetView(
         state.name(),
         state.room().name() + ", " + state.who(),
@@ -86,6 +89,7 @@ class SheetController {
                         English.weekday(day.day()),
                         day.work().stream().map(work -> view(u, work)).toList()))
             .toList(),
+        sheet.marks().stream().map(u::text).toList(),
         sheet.signs(),
         sheet.never());
   }
