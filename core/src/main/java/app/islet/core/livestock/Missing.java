@@ -5,11 +5,12 @@ import app.islet.core.care.Stage;
 import app.islet.core.text.English;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.Collection;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * An animal that somebody looked for and did not find. What digs itself in is not dead and must not
@@ -25,34 +26,41 @@ public record Missing(boolean single, LastSeen last, LocalDate firstLookedOn, Lo
   private static final int SOON_DAYS = 7;
 
   /**
+   * @param events the oldest first
    * @param cameOn the day they came where they are
    * @return empty where nobody missed it, or it turned up since; of a group only a count says so
    */
   public static Optional<Missing> of(
       Stage stage,
       boolean single,
-      Collection<LifeEvent> events,
+      List<LifeEvent> events,
       Optional<LocalDate> cameOn,
       LocalDate today) {
-    List<LifeEvent> known = events.stream().filter(e -> !e.day().isAfter(today)).toList();
-    Optional<LastSeen> proof =
-        LastSeen.of(
-            stage, known.stream().filter(e -> single || e.amount().isPresent()).toList(), cameOn);
-    List<LocalDate> looked =
-        known.stream()
-            .filter(e -> e.kind() == LifeEvent.Kind.MISSED)
-            .map(LifeEvent::day)
-            .filter(day -> proof.isEmpty() || day.isAfter(proof.get().day()))
-            .sorted(Comparator.naturalOrder())
-            .toList();
+    Optional<LocalDate> last = Optional.empty();
+    List<LocalDate> looked = new ArrayList<>();
+    for (LifeEvent e : events) {
+      if (e.day().isAfter(today)) {
+        break;
+      }
+      if (e.kind() == LifeEvent.Kind.MISSED) {
+        looked.add(e.day());
+      } else if (e.kind().proof() != LifeEvent.Proof.NONE && (single || e.amount().isPresent())) {
+        last = Optional.of(e.day());
+        looked.clear();
+      }
+    }
+    // Whoever carried it where it is had it in hand.
+    looked.removeIf(day -> cameOn.filter(came -> came.isAfter(day)).isPresent());
     if (looked.isEmpty()) {
       return Optional.empty();
     }
-    LastSeen last =
-        proof
-            .or(() -> cameOn.map(day -> LastSeen.on(day, stage)))
-            .orElseGet(() -> LastSeen.on(looked.get(0), stage));
-    return Optional.of(new Missing(single, last, looked.get(0), looked.get(looked.size() - 1)));
+    LocalDate from =
+        Stream.concat(last.stream(), cameOn.stream())
+            .max(Comparator.naturalOrder())
+            .orElse(looked.get(0));
+    return Optional.of(
+        new Missing(
+            single, LastSeen.on(from, stage), looked.get(0), looked.get(looked.size() - 1)));
   }
 
   /** The day to look again; before it, one that may be dug in is left in peace. */

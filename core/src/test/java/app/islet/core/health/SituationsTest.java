@@ -23,6 +23,7 @@ import app.islet.core.water.WaterTest;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -89,7 +90,9 @@ class SituationsTest {
           notes.add(Sign.note(id, seen, since, r.count() == 1));
         } else if (note.has("missed")) {
           List<LifeEvent> events =
-              List.of(event(note.get("ago"), "SEEN"), event(note.get("missed"), "MISSED"));
+              Stream.of(event(note.get("ago"), "SEEN"), event(note.get("missed"), "MISSED"))
+                  .sorted(Comparator.comparing(LifeEvent::day))
+                  .toList();
           Missing.of(r.stage(), r.count() == 1, events, Optional.empty(), day)
               .ifPresent(missing -> notes.add(missing.note(id, day)));
         } else {

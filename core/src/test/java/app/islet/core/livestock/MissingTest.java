@@ -88,6 +88,21 @@ class MissingTest {
   }
 
   @Test
+  void on_one_day_the_later_word_counts() {
+    assertThat(one("axolotl", ago(0, LifeEvent.Kind.FED), ago(0, LifeEvent.Kind.MISSED)))
+        .isPresent();
+    assertThat(one("axolotl", ago(0, LifeEvent.Kind.MISSED), ago(0, LifeEvent.Kind.SEEN)))
+        .isEmpty();
+  }
+
+  @Test
+  void whoever_carried_it_where_it_is_had_it_in_hand() {
+    List<LifeEvent> missed = List.of(ago(3, LifeEvent.Kind.MISSED));
+    assertThat(Missing.of(adult("axolotl"), true, missed, Optional.of(TODAY.minusDays(1)), TODAY))
+        .isEmpty();
+  }
+
+  @Test
   void without_any_proof_it_was_last_seen_when_it_came() {
     Missing missing =
         Missing.of(
