@@ -2,8 +2,8 @@
 // need is asked for by these.
 import { enhance as keys } from "./part/keys.js";
 import { enhance as later } from "./part/later.js";
-import { find, locate, once, print, stages, steps } from "./part/small.js";
+import { find, land, locate, once, print, stages, steps } from "./part/small.js";
 import { enhance as install } from "./rounds/install.js";
 import { enhance as queue } from "./rounds/queue.js";
 
-for (const enhance of [find, keys, later, locate, once, print, stages, steps, queue, install]) enhance(document);
+for (const enhance of [find, land, keys, later, locate, once, print, stages, steps, queue, install]) enhance(document);

@@ -135,3 +135,19 @@ export function steps(root) {
   }
   return () => {};
 }
+
+/**
+ * Puts whoever asked at the answer: in sight, and where a screen reader goes on.
+ *
+ * @param {Document} root
+ * @returns {() => void}
+ */
+export function land(root) {
+  const answer = root.querySelector("[data-answer]");
+  if (answer) {
+    answer.focus({ preventScroll: true });
+    const { top } = answer.getBoundingClientRect();
+    if (top < 0 || top > root.defaultView.innerHeight / 2) answer.scrollIntoView({ block: "start" });
+  }
+  return () => {};
+}

@@ -168,13 +168,36 @@ class BeginTest {
     page.selectOption("#ground", "GRAVEL");
     page.fill("#hides", "2");
     page.click("main form button");
+    assertThat(page.locator("#answer")).containsText("No: as it is an animal");
+    assertThat(page.locator("#answer ol li").first()).isVisible();
+    assertThat(page.locator("#answer")).isFocused();
     assertThat(page.locator(".wrongs")).containsText("Gravel under 1 axolotl (adult).");
+    page.fill("#depth", "50");
+    page.click("main form button");
+    assertThat(page.locator("#depth-note")).hasText("The tank is only 45 cm high.");
+    page.fill("#depth", "12 in");
+    page.fill("#filter", "300");
+    page.fill("#filterWeeks", "10");
+    page.click("main form button");
+    assertThat(page.locator(".verdict svg")).containsText("152 L of water");
     assertThat(page.locator(".good")).containsText("Hides enough.");
     assertThat(page.locator(".good")).not().containsText("substrate");
     page.click("text=Keep it as an enclosure");
     page.waitForURL("**/build");
     assertThat(page.locator("#width")).hasValue("50");
     assertThat(page.locator("#material")).hasValue("GRAVEL");
+  }
+
+  /** On a phone the answer is far below the button: the page goes there. */
+  @Test
+  void on_a_phone_the_page_stands_at_the_answer() {
+    Page page = inAnEmptyCollection("Phone look", 390);
+    page.setViewportSize(390, 844);
+    page.navigate(page.url() + "/new/check");
+    page.selectOption("#species", "axolotl");
+    page.click("main form button");
+    assertThat(page.locator("#answer")).isInViewport();
+    assertThat(page.locator("#answer")).isFocused();
   }
 
   @Test

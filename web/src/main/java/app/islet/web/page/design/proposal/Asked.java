@@ -33,11 +33,16 @@ record Asked(
     Optional<Vessel> have) {
   private static final String OWN = "own";
 
-  /** A room nobody described. */
-  static final Site USUAL = Site.room(25, 18);
-
-  private static final double WARMEST_C = 25;
+  static final double WARMEST_C = 25;
   private static final double COLDEST_C = 18;
+
+  /** A room nobody described. */
+  static final Site USUAL = room(WARMEST_C);
+
+  /** One of which only the warmest day is known. */
+  static Site room(double warmestC) {
+    return Site.room(warmestC, Math.min(COLDEST_C, warmestC));
+  }
 
   /** Read from a form in which everything may be left out. */
   static Asked read(Form form, CareSheet sheet, List<Room> rooms, LocalDate today) {

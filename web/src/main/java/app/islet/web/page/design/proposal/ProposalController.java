@@ -126,6 +126,7 @@ class ProposalController {
             ? Proposer.obstacle(asked.wish(sheet.name())).map(f -> context.units().text(f.what()))
             : Optional.empty());
     boolean haveProposed = in(proposals, Aim.HAVE).isPresent();
+    model.addAttribute("asked", !form.typed("asked").isEmpty());
     model.addAttribute("haveProposed", haveProposed);
     model.addAttribute("noneInHave", asked.have().isPresent() && !haveProposed);
     model.addAttribute("clientId", UUID.randomUUID().toString());

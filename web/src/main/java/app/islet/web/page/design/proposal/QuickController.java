@@ -4,11 +4,12 @@ import app.islet.core.Assessment;
 import app.islet.core.animal.Resident;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.core.enclosure.Enclosure;
-import app.islet.core.enclosure.Site;
+import app.islet.core.quantity.Dimension;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Outlook;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Strength;
+import app.islet.core.review.Verdict;
 import app.islet.core.text.English;
 import app.islet.web.base.drawing.SectionDrawing;
 import app.islet.web.base.support.Field;
@@ -91,8 +92,9 @@ class QuickController {
     rooms
         .all(context)
         .forEach(r -> options.add(new Field.Option(String.valueOf(r.id()), r.name())));
-    options.add(new Field.Option("", "an ordinary heated room"));
-    return List.of(Fields.of(form, "quick").select("room", options));
+    options.add(new Field.Option("", "another room, heated"));
+    Fields fields = Fields.of(form, "quick");
+    return List.of(fields.select("room", options), fields.number("warmest", Dimension.TEMPERATURE));
   }
 
   private Optional<Room> room(CollectionContext context, Form form) {
@@ -102,9 +104,9 @@ class QuickController {
   }
 
   private Optional<EnclosureDocument> document(CollectionContext context, Form form) {
-    Site site = room(context, form).map(Room::site).orElse(Asked.USUAL);
     Optional<Resident> who = QuickForm.resident(form, sheets.library(context));
-    Optional<Enclosure> enclosure = QuickForm.enclosure(form, site);
+    Optional<Enclosure> enclosure =
+        QuickForm.enclosure(form, room(context, form).map(Room::site), context.today());
     return form.hasErrors() || who.isEmpty()
         ? Optional.empty()
         : enclosure.map(e -> new EnclosureDocument(e, List.of(who.get())));
@@ -115,6 +117,10 @@ class QuickController {
     Assessment a = Assessment.of(d.enclosure(), d.residents(), context.today());
     List<Finding> findings = a.review().findings();
     model.addAttribute("picture", SectionDrawing.picture(a, PICTURE_PX));
+    Verdict verdict = Verdict.of(a.review());
+    model.addAttribute("verdict", verdict.answer().words());
+    model.addAttribute("counted", verdict.counted());
+    model.addAttribute("first", verdict.first().stream().map(u::text).toList());
     model.addAttribute(
         "good",
         Strength.of(a.situation(), a.review()).stream().map(s -> u.text(s.what())).toList());
@@ -152,7 +158,13 @@ class QuickController {
         room(context, form)
             .map(room -> newEnclosures.create(context, room.id(), document.get(), name, clientId))
             .orElseGet(
-                () -> newEnclosures.create(context, Asked.USUAL, document.get(), name, clientId));
+                () ->
+                    newEnclosures.create(
+                        context,
+                        document.get().enclosure().site(),
+                        document.get(),
+                        name,
+                        clientId));
     return reply.saved(
         "Kept. Everything that was taken as usual can be put right here.",
         context.path("/enclosures/" + id + "/build"));

@@ -18,9 +18,11 @@ import app.islet.core.enclosure.StandardVessel;
 import app.islet.core.enclosure.Substrate;
 import app.islet.core.enclosure.Vessel;
 import app.islet.core.quantity.Dimension;
+import app.islet.core.quantity.Quantity;
 import app.islet.web.base.support.Field;
 import app.islet.web.base.support.Fields;
 import app.islet.web.base.support.Form;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -31,6 +33,7 @@ import java.util.OptionalDouble;
 final class QuickForm {
   private static final String OWN = "own";
   private static final double USUAL_FULL = 80;
+  private static final int MAX_WEEKS = 2000;
 
   /** What is taken where only its kind is said, cm; common practice, no source. */
   private static final double GROUND_CM = 3;
@@ -86,6 +89,7 @@ final class QuickForm {
         fields.length("ownWidth"),
         fields.length("ownHeight"),
         fields.number("full", "%"),
+        fields.length("depth"),
         fields.select("out", options(Out.values())),
         fields.select("ground", grounds()),
         fields.number("hides"),
@@ -98,6 +102,7 @@ final class QuickForm {
     Fields fields = Fields.of(form, "quick");
     return List.of(
         fields.number("filter", Dimension.FLOW),
+        fields.number("filterWeeks"),
         fields.check("intakeGuarded"),
         fields.number("heater", Dimension.POWER),
         fields.check("heaterGuarded"),
@@ -132,29 +137,44 @@ final class QuickForm {
             sheet.get(), Heads.of(count), Size.of(length, OptionalDouble.empty()), stage));
   }
 
-  static Optional<Enclosure> enclosure(Form form, Site site) {
+  /**
+   * @param site of a room that is known; else what was said of the warmest day there
+   */
+  static Optional<Enclosure> enclosure(Form form, Optional<Site> site, LocalDate today) {
     Optional<Vessel> vessel = vessel(form);
+    OptionalDouble said = form.optional("depth", Dimension.LENGTH, 0, Vessel.MAX_CM);
+    double warmest =
+        form.optional("warmest", Dimension.TEMPERATURE, -10, 45).orElse(Asked.WARMEST_C);
     double full = form.optional("full", Dimension.PERCENT, 0, 100).orElse(USUAL_FULL);
     Out out = form.choice("out", Out.class, Out.NONE);
     SubstrateMaterial material =
         form.choice("ground", SubstrateMaterial.class, SubstrateMaterial.BARE);
     Lid lid = form.choice("lid", Lid.class, Lid.NONE);
     int hides = form.whole("hides", 0, 500, 0);
-    List<Equipment> devices = equipment(form);
+    List<Equipment> devices = equipment(form, today);
+    vessel
+        .filter(v -> said.orElse(0) > v.heightCm())
+        .ifPresent(
+            v -> form.refuse("depth", "The tank is only %s high.".formatted(height(v, form))));
     if (form.hasErrors() || vessel.isEmpty()) {
       return Optional.empty();
     }
     Vessel v = vessel.get();
     double ground = material == SubstrateMaterial.BARE ? 0 : Math.min(GROUND_CM, v.heightCm() / 4);
-    double depth = out == Out.DRY ? 0 : Math.max(0, full / 100 * v.heightCm() - ground);
+    double depth =
+        out == Out.DRY ? 0 : said.orElse(Math.max(0, full / 100 * v.heightCm() - ground));
     Enclosure e =
         Enclosure.bare("Quick check", v, Math.min(depth, v.heightCm() - ground))
-            .withSite(site)
+            .withSite(site.orElseGet(() -> Asked.room(warmest)))
             .with(new Substrate(material, ground))
             .with(lid)
             .with(devices.toArray(Equipment[]::new));
     Enclosure hidden = hides > 0 ? e.with(e.furnishings().with(new Hides(hides, 0))) : e;
     return Optional.of(withWayOut(hidden, out));
+  }
+
+  private static String height(Vessel v, Form form) {
+    return new Quantity(Dimension.LENGTH, v.heightCm()).text(form.units());
   }
 
   private static Enclosure withWayOut(Enclosure e, Out out) {
@@ -171,13 +191,15 @@ final class QuickForm {
     return Math.max(1, Math.min(DOCK_CM, roomCm));
   }
 
-  private static List<Equipment> equipment(Form form) {
+  private static List<Equipment> equipment(Form form, LocalDate today) {
+    Optional<LocalDate> running =
+        form.typed("filterWeeks").isBlank()
+            ? Optional.empty()
+            : Optional.of(today.minusWeeks(form.whole("filterWeeks", 0, MAX_WEEKS, 0)));
     List<Equipment> devices = new ArrayList<>();
     form.optional("filter", DesignField.FILTER.limit())
         .ifPresent(
-            flow ->
-                devices.add(
-                    new Equipment.Filter(flow, Optional.empty(), form.flag("intakeGuarded"))));
+            flow -> devices.add(new Equipment.Filter(flow, running, form.flag("intakeGuarded"))));
     form.optional("heater", DesignField.HEATER.limit())
         .ifPresent(w -> devices.add(new Equipment.Heater(w, form.flag("heaterGuarded"))));
     if (form.flag("lamp")) {
