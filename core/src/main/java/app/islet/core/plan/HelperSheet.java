@@ -1,5 +1,6 @@
 package app.islet.core.plan;
 
+import app.islet.core.animal.HealthNote;
 import app.islet.core.animal.Resident;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.situation.HusbandryState;
@@ -37,6 +38,7 @@ public record HelperSheet(
           TaskKind.REFILL,
           TaskKind.MIX,
           TaskKind.TEST,
+          TaskKind.CORRECT,
           TaskKind.WATER_CHANGE);
 
   /**
@@ -78,7 +80,11 @@ public record HelperSheet(
     for (int i = 0; i < lists.size(); i++) {
       List<Work> work =
           lists.get(i).stream()
-              .filter(due -> FOR_HELPERS.contains(due.task().kind()))
+              .filter(
+                  due ->
+                      FOR_HELPERS.contains(due.task().kind())
+                          || due.task().key().startsWith(HealthNote.MISSING)
+                          || due.task().isOfHealth())
               .filter(due -> due.slot() == 1)
               .map(Work::of)
               .toList();

@@ -3,6 +3,8 @@ package app.islet.core.review;
 import app.islet.core.quantity.Phrase;
 import app.islet.core.text.English;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -16,14 +18,16 @@ public record Verdict(Answer answer, int dangers, int wrongs, int watches, List<
 
   /** From the worst finding. */
   public enum Answer {
-    DANGEROUS("No: as it is an animal or a person may be harmed."),
-    NOT_YET("Not yet: something it needs is missing."),
-    MOSTLY("Yes, with an eye on a few things."),
-    YES("Yes: nothing wrong was found.");
+    DANGEROUS(Severity.DANGER, "No: as it is an animal or a person may be harmed."),
+    NOT_YET(Severity.WRONG, "Not yet: something it needs is missing."),
+    MOSTLY(Severity.WATCH, "Yes, with an eye on a few things."),
+    YES(Severity.NOTE, "Yes: nothing wrong was found.");
 
+    private final Severity from;
     private final String words;
 
-    Answer(String words) {
+    Answer(Severity from, String words) {
+      this.from = from;
       this.words = words;
     }
 
@@ -36,29 +40,38 @@ public record Verdict(Answer answer, int dangers, int wrongs, int watches, List<
     first = List.copyOf(first);
   }
 
+  /**
+   * Of what is open: a note asks for nothing, and what a keeper lives with is theirs to answer for.
+   */
   public static Verdict of(Review review) {
-    int dangers = count(review, Severity.DANGER);
-    int wrongs = count(review, Severity.WRONG);
-    int watches = count(review, Severity.WATCH);
-    Severity asked = dangers > 0 ? Severity.DANGER : wrongs > 0 ? Severity.WRONG : Severity.WATCH;
-    return new Verdict(
-        dangers > 0
-            ? Answer.DANGEROUS
-            : wrongs > 0 ? Answer.NOT_YET : watches > 0 ? Answer.MOSTLY : Answer.YES,
-        dangers,
-        wrongs,
-        watches,
+    Map<Severity, List<Finding>> open =
         review.findings().stream()
-            .filter(f -> f.severity() == asked)
-            .flatMap(f -> f.remedies().stream().limit(1))
-            .map(Remedy::text)
-            .distinct()
-            .limit(STEPS)
-            .toList());
+            .filter(f -> f.accepted().isEmpty())
+            .collect(Collectors.groupingBy(Finding::severity));
+    Answer answer =
+        Stream.of(Answer.DANGEROUS, Answer.NOT_YET, Answer.MOSTLY)
+            .filter(a -> open.containsKey(a.from))
+            .findFirst()
+            .orElse(Answer.YES);
+    return new Verdict(
+        answer,
+        count(open, Severity.DANGER),
+        count(open, Severity.WRONG),
+        count(open, Severity.WATCH),
+        answer == Answer.YES ? List.of() : first(open.get(answer.from)));
   }
 
-  private static int count(Review review, Severity severity) {
-    return (int) review.findings().stream().filter(f -> f.severity() == severity).count();
+  private static List<Phrase> first(List<Finding> worst) {
+    return worst.stream()
+        .flatMap(f -> f.remedies().stream().limit(1))
+        .map(Remedy::text)
+        .distinct()
+        .limit(STEPS)
+        .toList();
+  }
+
+  private static int count(Map<Severity, List<Finding>> open, Severity severity) {
+    return open.getOrDefault(severity, List.of()).size();
   }
 
   /** As in "1 danger, 2 wrong, 4 to watch"; empty where there is nothing. */

@@ -7,6 +7,7 @@ import app.islet.core.review.Acceptance;
 import app.islet.core.review.Outlook;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Step;
+import app.islet.core.review.Verdict;
 import app.islet.core.text.English;
 import app.islet.web.base.drawing.SectionDrawing;
 import app.islet.web.base.figure.DesignFigures;
@@ -102,6 +103,7 @@ class ReviewController {
         findings.all().stream().filter(f -> show.isEmpty() || f.css().equals(show)).toList();
     model.addAttribute("state", state);
     model.addAttribute("open", findings.open());
+    model.addAttribute("verdict", Verdict.of(state.assessment().review()).answer().words());
     model.addAttribute("groups", groups(shown));
     model.addAttribute("filters", filters(findings, show));
     model.addAttribute(
