@@ -38,6 +38,21 @@ class HealthTest {
     page.setViewportSize(390, 800);
   }
 
+  /** Three taps from Health to what to do first, with no animal on the books. */
+  @Test
+  void whoever_keeps_no_records_chooses_a_kind_and_a_sign() {
+    page.navigate(home + "/health");
+    page.click("summary:has-text('Which kind of animal?')");
+    page.click("main >> a:text-is('Axolotl')");
+    assertThat(page.locator("h1")).hasText("Axolotl: something looks wrong");
+    page.locator(".health-sign").first().click();
+    Locator answer = page.locator(".health-answer:target");
+    assertThat(answer.locator(".aid-steps li").first()).isVisible();
+    assertThat(answer.locator("form")).hasCount(0);
+    page.click("nav.spans >> text=Larva");
+    assertThat(page.locator("nav.spans [aria-current]")).containsText("Larva");
+  }
+
   @Test
   void three_taps_from_the_rounds_lead_to_what_to_do_first_and_on_to_the_vet() {
     page.navigate(home + "/rounds");

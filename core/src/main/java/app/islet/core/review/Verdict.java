@@ -18,7 +18,7 @@ public record Verdict(Answer answer, int dangers, int wrongs, int watches, List<
 
   /** From the worst finding. */
   public enum Answer {
-    DANGEROUS(Severity.DANGER, "No: as it is an animal or a person may be harmed."),
+    DANGEROUS(Severity.DANGER, "No: as it is, an animal or a person may be harmed."),
     NOT_YET(Severity.WRONG, "Not yet: something it needs is missing."),
     MOSTLY(Severity.WATCH, "Yes, with an eye on a few things."),
     YES(Severity.NOTE, "Yes: nothing wrong was found.");

@@ -83,7 +83,7 @@ class CaseController {
             ? null
             : TriageView.of(
                 known,
-                patient,
+                patient.ill(),
                 Set.copyOf(c.signs()),
                 Observed.HowMany.UNKNOWN,
                 day,

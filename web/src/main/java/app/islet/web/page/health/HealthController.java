@@ -81,6 +81,7 @@ class HealthController {
     model.addAttribute("pastCourses", courses.stream().filter(c -> !c.over().isEmpty()).toList());
     List<Animal> living = living(context);
     model.addAttribute("animals", living);
+    model.addAttribute("kinds", sheets.library(context).all());
     model.addAttribute("baths", baths(context, living));
     model.addAttribute("held", held.of(context));
     model.addAttribute("skins", skins.of(context, living));

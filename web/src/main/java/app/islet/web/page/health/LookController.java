@@ -1,5 +1,7 @@
 package app.islet.web.page.health;
 
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
 import app.islet.core.health.HealthTables;
 import app.islet.core.health.Observed;
 import app.islet.core.health.Sign;
@@ -12,6 +14,7 @@ import app.islet.web.base.support.Reply;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.store.animal.Animal;
 import app.islet.web.store.animal.Residents;
+import app.islet.web.store.care.CareSheetStore;
 import app.islet.web.store.health.HealthCase;
 import app.islet.web.store.health.HealthLog;
 import app.islet.web.store.health.HealthTableStore;
@@ -46,13 +49,16 @@ class LookController {
   private final Batches batches;
   private final HealthLog log;
   private final HealthTableStore tables;
+  private final CareSheetStore sheets;
 
   LookController(
       Patients patients,
       Residents residents,
       Batches batches,
       HealthLog log,
-      HealthTableStore tables) {
+      HealthTableStore tables,
+      CareSheetStore sheets) {
+    this.sheets = sheets;
     this.tables = tables;
     this.patients = patients;
     this.residents = residents;
@@ -103,41 +109,76 @@ class LookController {
       @RequestParam(defaultValue = "1") int day,
       Model model) {
     Patients.Patient patient = patients.patient(context, id);
-    HealthTables known = tables.tables(context);
-    List<Sign> signsOf = known.signsOf(patient.resident().sheet(), patient.resident().stage());
-    Set<String> chosen = new LinkedHashSet<>();
-    signsOf.stream()
-        .map(Sign::id)
-        .filter(sign -> signs != null && signs.contains(sign))
-        .forEach(chosen::add);
-    int since = Math.max(1, Math.min(MAX_DAYS, day));
-    model.addAttribute("patient", patient);
     model.addAttribute("who", patient.animal().name());
-    model.addAttribute("stage", patient.resident().stage().name());
+    model.addAttribute("address", context.path("/health/animals/" + id));
+    model.addAttribute("onBooks", true);
+    model.addAttribute("group", patient.resident().count() > 1 ? howMany() : List.of());
+    return page(
+        context, patient.ill(), new Asked(signs == null ? List.of() : signs, of, day), model);
+  }
+
+  /** Of an animal that is on no books: a friend's, or one found. */
+  @GetMapping("/kinds/{species}")
+  String lookAtKind(
+      CollectionContext context,
+      @PathVariable String species,
+      @RequestParam(defaultValue = "") String stage,
+      @RequestParam(name = "sign", required = false) List<String> signs,
+      @RequestParam(defaultValue = "1") int day,
+      Model model) {
+    CareSheet sheet =
+        sheets
+            .library(context)
+            .find(species)
+            .orElseThrow(() -> new NotFoundException("there is no care sheet " + species));
+    Stage at = sheet.stage(stage).orElse(sheet.grown());
+    String address = context.path("/health/kinds/" + sheet.id());
+    model.addAttribute("who", sheet.name());
+    model.addAttribute("address", address);
+    model.addAttribute("onBooks", false);
+    model.addAttribute("group", List.of());
+    model.addAttribute("stages", sheet.stages());
+    model.addAttribute("stageId", at.id());
+    Asked asked = new Asked(signs == null ? List.of() : signs, Observed.HowMany.UNKNOWN, day);
+    return page(context, new Patients.Ill(sheet, at, List.of()), asked, model);
+  }
+
+  /** Which signs, in how many of them, since how many days. */
+  private record Asked(List<String> signs, Observed.HowMany of, int day) {
+    Asked {
+      day = Math.max(1, Math.min(MAX_DAYS, day));
+    }
+  }
+
+  private String page(CollectionContext context, Patients.Ill ill, Asked asked, Model model) {
+    HealthTables known = tables.tables(context);
+    List<Sign> signsOf = known.signsOf(ill.sheet(), ill.stage());
+    Set<String> chosen = new LinkedHashSet<>();
+    signsOf.stream().map(Sign::id).filter(asked.signs()::contains).forEach(chosen::add);
+    model.addAttribute("stage", ill.stage().name());
     List<Part> parts = parts(signsOf);
     model.addAttribute("parts", parts);
     model.addAttribute(
         "map",
         BodyMap.of(
-            patient.resident().sheet().group(),
+            ill.sheet().group(),
             parts.stream().map(p -> new BodyMap.Part(p.id(), p.number(), p.name())).toList(),
             Messages.text("health.where")));
     model.addAttribute("chosen", chosen);
-    model.addAttribute("day", since);
-    model.addAttribute("of", of);
-    model.addAttribute("group", patient.resident().count() > 1 ? howMany() : List.of());
+    model.addAttribute("day", asked.day());
+    model.addAttribute("of", asked.of());
     model.addAttribute(
-        "facts", patient.facts().stream().map(f -> context.units().text(f.words())).toList());
+        "facts", ill.facts().stream().map(f -> context.units().text(f.words())).toList());
     model.addAttribute(
         "answer",
         chosen.isEmpty()
             ? null
-            : TriageView.of(known, patient, chosen, of, since, context.units()));
+            : TriageView.of(known, ill, chosen, asked.of(), asked.day(), context.units()));
     model.addAttribute(
         "answers",
         chosen.isEmpty()
             ? signsOf.stream()
-                .map(s -> TriageView.of(known, patient, Set.of(s.id()), of, 1, context.units()))
+                .map(s -> TriageView.of(known, ill, Set.of(s.id()), asked.of(), 1, context.units()))
                 .toList()
             : List.of());
     model.addAttribute("contact", context.collection().contact());

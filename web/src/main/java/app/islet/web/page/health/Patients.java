@@ -1,6 +1,8 @@
 package app.islet.web.page.health;
 
 import app.islet.core.animal.Resident;
+import app.islet.core.care.CareSheet;
+import app.islet.core.care.Stage;
 import app.islet.core.health.RecordFacts;
 import app.islet.core.health.RecordedFact;
 import app.islet.core.livestock.Appetite;
@@ -41,11 +43,22 @@ class Patients {
       return snapshot.resident();
     }
 
+    Ill ill() {
+      return new Ill(resident().sheet(), resident().stage(), facts);
+    }
+
     /** Where most of them are; empty for a tub on a shelf. */
     public Optional<EnclosureSnapshot> home() {
       return snapshot.home();
     }
   }
+
+  /**
+   * All that signs are judged by.
+   *
+   * @param facts what the records tell; none of an animal nobody keeps a record of
+   */
+  record Ill(CareSheet sheet, Stage stage, List<RecordedFact> facts) {}
 
   Patient patient(CollectionContext context, long animalId) {
     AnimalSnapshot s = animals.get(context, animalId);

@@ -34,19 +34,18 @@ record TriageView(
 
   static TriageView of(
       HealthTables tables,
-      Patients.Patient p,
+      Patients.Ill ill,
       Set<String> signs,
       Observed.HowMany of,
       int day,
       Units u) {
-    Observed observed =
-        new Observed(p.resident().sheet(), p.resident().stage(), signs, of, day, p.facts());
+    Observed observed = new Observed(ill.sheet(), ill.stage(), signs, of, day, ill.facts());
     Triage t = Triage.of(tables, observed);
     List<Sign> seen = tables.signs().stream().filter(s -> signs.contains(s.id())).toList();
     return new TriageView(
         seen.get(0).id(),
         seen.stream().map(Sign::words).collect(English.listing()),
-        t.normal().stream().map(row -> normal(row, p)).toList(),
+        t.normal().stream().map(row -> normal(row, ill)).toList(),
         t.urgent(),
         t.steps().stream().map(AidStep::text).toList(),
         t.causes().stream()
@@ -60,8 +59,8 @@ record TriageView(
         t.vet());
   }
 
-  private static String normal(Normal row, Patients.Patient p) {
-    OptionalInt last = row.lastDay(p.resident().sheet(), p.resident().stage());
+  private static String normal(Normal row, Patients.Ill ill) {
+    OptionalInt last = row.lastDay(ill.sheet(), ill.stage());
     return last.isPresent()
         ? Messages.text(
             "health.normal-days",
