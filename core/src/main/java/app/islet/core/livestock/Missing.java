@@ -44,7 +44,7 @@ public record Missing(boolean single, LastSeen last, LocalDate firstLookedOn, Lo
       }
       if (e.kind() == LifeEvent.Kind.MISSED) {
         looked.add(e.day());
-      } else if (e.kind().proof() != LifeEvent.Proof.NONE && (single || e.amount().isPresent())) {
+      } else if (single ? e.kind().proof() != LifeEvent.Proof.NONE : isCount(e)) {
         last = Optional.of(e.day());
         looked.clear();
       }
@@ -61,6 +61,10 @@ public record Missing(boolean single, LastSeen last, LocalDate firstLookedOn, Lo
     return Optional.of(
         new Missing(
             single, LastSeen.on(from, stage), looked.get(0), looked.get(looked.size() - 1)));
+  }
+
+  private static boolean isCount(LifeEvent e) {
+    return e.kind() == LifeEvent.Kind.SEEN && e.amount().isPresent();
   }
 
   /** The day to look again; before it, one that may be dug in is left in peace. */

@@ -80,7 +80,7 @@ class MissingTest {
   @Test
   void of_a_group_a_meal_proves_nothing_and_a_count_does() {
     List<LifeEvent> some =
-        List.of(counted(3, LifeEvent.Kind.MISSED, 2), ago(1, LifeEvent.Kind.FED));
+        List.of(counted(3, LifeEvent.Kind.MISSED, 2), counted(1, LifeEvent.Kind.FED, 4));
     assertThat(Missing.of(adult("axolotl"), false, some, Optional.empty(), TODAY)).isPresent();
     List<LifeEvent> all =
         List.of(counted(3, LifeEvent.Kind.MISSED, 2), counted(1, LifeEvent.Kind.SEEN, 5));

@@ -53,15 +53,14 @@ public final class MeasuredTemperature implements ResidentRule {
             .who(r)
             .basis(t.basis())
             .what(
-                "{}{}; {} should have {}, from {} to {} at the outside.",
+                "{}{}; {} should have {}, tolerated {}.",
                 now.isPresent()
                     ? Phrase.of("Water measured at {}", Quantity.celsius(now.getAsDouble()))
                     : Phrase.of("Measured in a week"),
                 lately.map(m -> Phrase.of(", in a week {}", m.words())).orElse(Phrase.of("")),
                 r.words(),
                 Phrase.range(t.idealC(), Dimension.TEMPERATURE),
-                Quantity.celsius(t.toleratedC().min()),
-                Quantity.celsius(t.toleratedC().max()));
+                Phrase.range(t.toleratedC(), Dimension.TEMPERATURE));
     boolean warm =
         now.isPresent()
             ? now.getAsDouble() > t.idealC().middle()
