@@ -15,7 +15,8 @@ select 'e' || e.id, e.id, e.enclosure_id, e.day, null, e.kind, e.amount, null, n
 from water_event e
 where e.strikes is null and not exists (select 1 from water_event s where s.strikes = e.id and s.strikes is not null)
 union all
-select 'r' || r.id, r.id, r.enclosure_id, r.day, null, 'ROUND:' || r.task_key, 0, null, null, null, null, null, null, null, null, false, false
+select 'r' || r.id, r.id, r.enclosure_id, r.day, null, 'ROUND:' || r.task_key, 0,
+       null, null, null, null, null, null, null, null, false, false
 from round_entry r
 where r.kind = 'DONE' and r.task_key in ('water-change', 'large-change', 'rinse-filter')
   and not exists (select 1 from round_entry s where s.strikes = r.id and s.strikes is not null);

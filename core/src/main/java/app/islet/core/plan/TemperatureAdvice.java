@@ -16,7 +16,10 @@ import java.util.Set;
 
 /** What a thermometer in the water asks for: to bring it back to what all who live there stand. */
 final class TemperatureAdvice {
+  /** Minutes; common practice, no source. */
   private static final double MINUTES = 10;
+
+  private static final String SLOWLY = "A degree an hour at most. Measure again tonight.";
 
   private TemperatureAdvice() {}
 
@@ -53,7 +56,8 @@ final class TemperatureAdvice {
                         "{} measured, {} at most",
                         Quantity.celsius(tempC),
                         Quantity.celsius(t.toleratedC().max())),
-                    "Lamps off, shade, air through it; a sealed bottle of ice for some hours. A degree an hour at most. Measure again tonight.",
+                    "Lamps off, shade, air through it; a sealed bottle of ice for some hours. "
+                        + SLOWLY,
                     tempC > t.harmC().max()))
         .or(
             () ->
@@ -66,7 +70,8 @@ final class TemperatureAdvice {
                                 "{} measured, {} at least",
                                 Quantity.celsius(tempC),
                                 Quantity.celsius(t.toleratedC().min())),
-                            "Look whether the heater works, measure with a second thermometer. A degree an hour at most. Measure again tonight.",
+                            "Look whether the heater works, measure with a second thermometer. "
+                                + SLOWLY,
                             tempC < t.harmC().min())))
         .map(List::of)
         .orElse(List.of());

@@ -23,12 +23,16 @@ public record MeasuredWithin(Parameter parameter, Range range, TimeOutside outsi
   /** Empty where nothing was measured in these days, or nobody states what is stood. */
   public static Optional<MeasuredWithin> of(
       WaterState water, Parameter parameter, LocalDate today, int days) {
-    return stood(water, parameter)
-        .map(
-            range ->
-                new MeasuredWithin(
-                    parameter, range, TimeOutside.of(since(water, today, days), parameter, range)))
-        .filter(m -> m.outside.readings() > 0);
+    return stood(water, parameter).flatMap(range -> of(water, parameter, range, today, days));
+  }
+
+  /** The same within what one of them stands. */
+  public static Optional<MeasuredWithin> of(
+      WaterState water, Parameter parameter, Range range, LocalDate today, int days) {
+    TimeOutside outside = TimeOutside.of(since(water, today, days), parameter, range);
+    return outside.readings() > 0
+        ? Optional.of(new MeasuredWithin(parameter, range, outside))
+        : Optional.empty();
   }
 
   private static List<WaterTest> since(WaterState water, LocalDate today, int days) {

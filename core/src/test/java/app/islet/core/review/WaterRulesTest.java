@@ -64,7 +64,7 @@ class WaterRulesTest {
         row("wrong-salt", WRONG, "salt by the refractometer", salt(6)),
         row("wrong-salt", DANGER, "much salt by the refractometer", salt(9)),
         row("ph-off", WATCH, "a sour test", ph(5.8)),
-        row("measured-temperature", WATCH, "a little warm", warm(19.5)),
+        row("measured-temperature", WATCH, "just over what no thermometer sees", warm(18.6)),
         row("measured-temperature", WRONG, "warmer than they stand", warm(22)),
         row("measured-temperature", DANGER, "so warm that it harms", warm(26)),
         row("measured-temperature", WRONG, "colder than they stand", warm(6.5)));
@@ -147,6 +147,9 @@ class WaterRulesTest {
   @Test
   void what_was_measured_within_or_long_ago_is_no_alarm() {
     assertThat(finding("measured-temperature", axolotlTank(), warm(17), AXOLOTLS)).isEmpty();
+    assertThat(finding("measured-temperature", axolotlTank(), warm(18.5), AXOLOTLS)).isEmpty();
+    assertThat(finding("measured-temperature", sliderPool(), warm(26), animals("slider", 1, 18)))
+        .isEmpty();
     WaterRecord old =
         new WaterRecord(
             List.of(new WaterTest(TODAY.minusDays(9), Map.of(Parameter.TEMPERATURE, 26.0))),
@@ -162,14 +165,15 @@ class WaterRulesTest {
           new WaterTest(
               TODAY.minusDays(1),
               Optional.of(LocalTime.of(hour, 0)),
-              Map.of(Parameter.TEMPERATURE, hour == 15 ? 24.0 : 17.0)));
+              Map.of(Parameter.TEMPERATURE, hour == 15 ? 24.0 : 16.0)));
     }
     Finding found =
         finding("measured-temperature", axolotlTank(), new WaterRecord(tests, List.of()), AXOLOTLS)
             .orElseThrow();
     assertThat(found.severity()).isEqualTo(WATCH);
     assertThat(found.what().text(UnitSystem.METRIC))
-        .contains("measured at 17 °C", "1 of 24 readings above 20 °C, 1 h 9 min at a stretch");
+        .contains("measured at 16 °C", "1 of 24 readings above 20 °C, 1 h at a stretch");
+    assertThat(found.why().text(UnitSystem.METRIC)).as("it was warm").startsWith("Warm water");
   }
 
   @Test

@@ -38,7 +38,8 @@ public final class MeasuredTemperature implements ResidentRule {
     OptionalDouble now =
         s.waterRecord().newest(Parameter.TEMPERATURE, s.date(), MeasuredWithin.NOW_DAYS);
     Optional<MeasuredWithin> lately =
-        MeasuredWithin.of(s.waterState(), Parameter.TEMPERATURE, s.date(), LATELY_DAYS)
+        MeasuredWithin.of(
+                s.waterState(), Parameter.TEMPERATURE, t.toleratedC(), s.date(), LATELY_DAYS)
             .filter(m -> !m.outside().isWithin());
     Optional<Severity> severity =
         now.isPresent()
@@ -62,8 +63,8 @@ public final class MeasuredTemperature implements ResidentRule {
                 Phrase.range(t.idealC(), Dimension.TEMPERATURE),
                 Phrase.range(t.toleratedC(), Dimension.TEMPERATURE));
     boolean warm =
-        now.isPresent()
-            ? now.getAsDouble() > t.idealC().middle()
+        severity.isPresent()
+            ? now.orElseThrow() > t.idealC().middle()
             : lately.orElseThrow().outside().over().readings() > 0;
     return Optional.of(warm ? tooWarm(s, finding) : tooCold(s, finding));
   }
