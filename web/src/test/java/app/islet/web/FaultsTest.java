@@ -58,7 +58,6 @@ class FaultsTest {
     TestClock.right();
     SQL.execute("drop trigger if exists fault on movement");
     SQL.execute("drop trigger if exists fault on life_entry");
-    SQL.execute("select setval('life_entry_id_seq', (select max(id) + 100 from life_entry))");
   }
 
   private static String at(String rest) {
@@ -118,8 +117,10 @@ class FaultsTest {
     Long newest =
         SQL.queryForObject(
             "select max(id) from life_entry where animal_id = ?", Long.class, animal);
-    SQL.execute("select setval('life_entry_id_seq', %d)".formatted(newest - 1));
+    Long given = SQL.queryForObject("select last_value from log_entry_seq", Long.class);
+    SQL.execute("select setval('log_entry_seq', %d)".formatted(newest - 1));
     assertThat(askedFor(many)).as("some were given twice").isGreaterThan(many);
+    SQL.execute("select setval('log_entry_seq', %d)".formatted(given + 100));
   }
 
   /** How often was asked until so many were saved, each once. */

@@ -1,7 +1,11 @@
 package app.islet.web.base.log;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
 import jakarta.persistence.MappedSuperclass;
+import jakarta.persistence.SequenceGenerator;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -9,6 +13,11 @@ import org.jspecify.annotations.Nullable;
 /** What every entry of a log has. Never changed once it is written. */
 @MappedSuperclass
 public abstract class LogEntry {
+  @Id
+  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "log_entry_seq")
+  @SequenceGenerator(name = "log_entry_seq", allocationSize = 50)
+  private Long id;
+
   private UUID clientId;
   private Instant enteredAt;
   private Long enteredBy;
@@ -27,6 +36,10 @@ public abstract class LogEntry {
     this.enteredAt = stamp.at();
     this.enteredBy = stamp.by();
     this.voids = voids;
+  }
+
+  public Long id() {
+    return id;
   }
 
   public UUID clientId() {

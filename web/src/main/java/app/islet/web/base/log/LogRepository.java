@@ -12,6 +12,10 @@ import org.springframework.data.repository.NoRepositoryBean;
  */
 @NoRepositoryBean
 public interface LogRepository<E extends LogEntry> extends JpaRepository<E, Long> {
+  /** What a question after entries that count says of {@code e}: neither void nor voiding. */
+  String VALID =
+      " e.voids is null and not exists (select 1 from #{#entityName} v where v.voids = e.id) ";
+
   Optional<E> findByClientId(UUID clientId);
 
   boolean existsByVoids(Long id);

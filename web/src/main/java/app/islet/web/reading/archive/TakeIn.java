@@ -244,9 +244,8 @@ public class TakeIn {
     }
     List<Long> there =
         sql.queryForList(
-            "select nextval(coalesce(pg_get_serial_sequence(?, 'id'), ? || '_id_seq')) from generate_series(1, ?)",
+            "select nextval(coalesce(pg_get_serial_sequence(?, 'id'), 'log_entry_seq')) from generate_series(1, ?)",
             Long.class,
-            table.name(),
             table.name(),
             here.length);
     return new Numbers(here, there.stream().mapToLong(Long::longValue).sorted().toArray());

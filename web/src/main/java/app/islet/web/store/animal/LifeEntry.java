@@ -6,10 +6,6 @@ import app.islet.web.base.log.Stamp;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import jakarta.persistence.SequenceGenerator;
 import java.time.LocalDate;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -17,11 +13,6 @@ import org.jspecify.annotations.Nullable;
 /** Something that happened to an animal, as the store knows it. */
 @Entity
 public class LifeEntry extends LogEntry {
-  @Id
-  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "life_entry_id_seq")
-  @SequenceGenerator(name = "life_entry_id_seq", allocationSize = 50)
-  private Long id;
-
   private Long animalId;
   private LocalDate day;
 
@@ -46,10 +37,6 @@ public class LifeEntry extends LogEntry {
   public LifeEvent event() {
     return new LifeEvent(
         day, kind, amount == null ? OptionalDouble.empty() : OptionalDouble.of(amount), note);
-  }
-
-  public Long id() {
-    return id;
   }
 
   public Long animalId() {

@@ -4,9 +4,6 @@ import app.islet.web.base.log.LogEntry;
 import app.islet.web.base.log.Stamp;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import java.time.LocalDate;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -14,10 +11,6 @@ import org.jspecify.annotations.Nullable;
 /** A length or a mass on a day. */
 @Entity
 public class Measurement extends LogEntry {
-  @Id
-  @GeneratedValue(strategy = GenerationType.IDENTITY)
-  private Long id;
-
   private Long animalId;
   private LocalDate day;
   private @Nullable Double lengthCm;
@@ -47,7 +40,7 @@ public class Measurement extends LogEntry {
   }
 
   private Measurement(Measurement taken, Stamp stamp) {
-    super(stamp, taken.id);
+    super(stamp, taken.id());
     this.animalId = taken.animalId;
     this.day = taken.day;
   }
@@ -55,10 +48,6 @@ public class Measurement extends LogEntry {
   /** An entry that takes this one back. */
   Measurement voided(Stamp stamp) {
     return new Measurement(this, stamp);
-  }
-
-  public Long id() {
-    return id;
   }
 
   public Long animalId() {

@@ -5,10 +5,6 @@ import app.islet.core.document.MenuJson;
 import app.islet.web.base.log.LogEntry;
 import app.islet.web.base.log.Stamp;
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import jakarta.persistence.SequenceGenerator;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Set;
@@ -18,11 +14,6 @@ import java.util.stream.Stream;
 /** What an animal is fed in a stage instead of what its sheet says, as the store knows it. */
 @Entity
 public class MenuEntry extends LogEntry {
-  @Id
-  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "menu_entry_id_seq")
-  @SequenceGenerator(name = "menu_entry_id_seq", allocationSize = 50)
-  private Long id;
-
   private Long animalId;
   private String stage;
   private String foods;

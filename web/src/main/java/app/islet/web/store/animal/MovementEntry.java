@@ -8,10 +8,6 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -21,11 +17,6 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "movement")
 public class MovementEntry extends LogEntry {
-  @Id
-  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "movement_id_seq")
-  @SequenceGenerator(name = "movement_id_seq", allocationSize = 50)
-  private Long id;
-
   private Long animalId;
   private LocalDate day;
 
@@ -89,10 +80,6 @@ public class MovementEntry extends LogEntry {
   private static Place place(Place.Kind kind, @Nullable Long place, @Nullable Long animal) {
     return new Place(
         kind, place != null ? String.valueOf(place) : animal != null ? String.valueOf(animal) : "");
-  }
-
-  public Long id() {
-    return id;
   }
 
   public Long animalId() {

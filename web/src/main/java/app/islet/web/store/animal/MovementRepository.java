@@ -30,16 +30,16 @@ interface MovementRepository extends LogRepository<MovementEntry> {
   /** By what some left the books on a day, as far as it still counts, the oldest first. */
   @Query(
       """
-      select m from MovementEntry m where m.animalId in :animals and m.day = :day
-      and m.voids is null and m.fromPlace is not null and m.toPlace is null and m.toAnimal is null
-      and not exists (select 1 from MovementEntry u where u.voids = m.id) order by m.id""")
+      select e from MovementEntry e where e.animalId in :animals and e.day = :day
+      and e.fromPlace is not null and e.toPlace is null and e.toAnimal is null and"""
+          + VALID
+          + "order by e.id")
   List<MovementEntry> leftOn(Collection<Long> animals, LocalDate day);
 
   /** What was entered last for an animal and still counts. */
   @Query(
-      """
-      select m from MovementEntry m where m.animalId = :animalId and m.voids is null
-      and not exists (select 1 from MovementEntry u where u.voids = m.id)
-      order by m.id desc limit 1""")
+      "select e from MovementEntry e where e.animalId = :animalId and"
+          + VALID
+          + "order by e.id desc limit 1")
   Optional<MovementEntry> lastDone(long animalId);
 }

@@ -5,10 +5,6 @@ import app.islet.web.base.log.Stamp;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import jakarta.persistence.SequenceGenerator;
 import java.time.LocalDate;
 
 /** A photo of an animal: the day and what it shows; the picture itself lies apart. */
@@ -24,11 +20,6 @@ public class Photo extends LogEntry {
     SKIN,
     EGGS
   }
-
-  @Id
-  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "photo_id_seq")
-  @SequenceGenerator(name = "photo_id_seq", allocationSize = 50)
-  private Long id;
 
   private Long animalId;
   private LocalDate day;
@@ -54,7 +45,7 @@ public class Photo extends LogEntry {
   }
 
   private Photo(Photo taken, Stamp stamp) {
-    super(stamp, taken.id);
+    super(stamp, taken.id());
     this.animalId = taken.animalId;
     this.day = taken.day;
     this.shows = taken.shows;
@@ -66,10 +57,6 @@ public class Photo extends LogEntry {
   /** An entry that takes this one back. */
   Photo voided(Stamp stamp) {
     return new Photo(this, stamp);
-  }
-
-  public Long id() {
-    return id;
   }
 
   public Long animalId() {

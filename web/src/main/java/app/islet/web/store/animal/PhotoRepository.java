@@ -6,9 +6,6 @@ import org.springframework.data.jpa.repository.Query;
 
 interface PhotoRepository extends LogRepository<Photo> {
   /** Those that were not taken back, the oldest first. */
-  @Query(
-      """
-      select p from Photo p where p.animalId = :animalId and p.voids is null
-      and not exists (select 1 from Photo v where v.voids = p.id) order by p.day, p.id""")
+  @Query("select e from Photo e where e.animalId = :animalId and" + VALID + "order by e.day, e.id")
   List<Photo> valid(Long animalId);
 }

@@ -9,9 +9,9 @@ import org.springframework.data.jpa.repository.Query;
 interface CourseEntryRepository extends LogRepository<CourseEntry> {
   /** What counts, in the order of days. */
   @Query(
-      """
-      select e from CourseEntry e where e.courseId in :courses and e.voids is null
-      and not exists (select 1 from CourseEntry u where u.voids = e.id) order by e.day, e.id""")
+      "select e from CourseEntry e where e.courseId in :courses and"
+          + VALID
+          + "order by e.day, e.id")
   List<CourseEntry> valid(Collection<Long> courses);
 
   /** Days on which courses were ticked on the rounds, by the keys of their tasks. */
@@ -30,8 +30,8 @@ interface CourseEntryRepository extends LogRepository<CourseEntry> {
   }
 
   @Query(
-      """
-      select e from CourseEntry e where e.courseId = :course and e.day = :day and e.voids is null
-      and not exists (select 1 from CourseEntry u where u.voids = e.id) order by e.id""")
+      "select e from CourseEntry e where e.courseId = :course and e.day = :day and"
+          + VALID
+          + "order by e.id")
   List<CourseEntry> on(long course, LocalDate day);
 }

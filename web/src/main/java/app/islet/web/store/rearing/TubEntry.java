@@ -7,10 +7,6 @@ import app.islet.web.base.log.Stamp;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import jakarta.persistence.SequenceGenerator;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.Optional;
@@ -19,11 +15,6 @@ import org.jspecify.annotations.Nullable;
 /** Something done to a tub, as the store knows it. */
 @Entity
 public class TubEntry extends LogEntry {
-  @Id
-  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "tub_entry_id_seq")
-  @SequenceGenerator(name = "tub_entry_id_seq", allocationSize = 50)
-  private Long id;
-
   private Long placeId;
 
   @Enumerated(EnumType.STRING)
@@ -66,10 +57,6 @@ public class TubEntry extends LogEntry {
 
   TubEvent event(ZoneId zone) {
     return new TubEvent(doneAt.atZone(zone).toLocalDateTime(), kind, milestone, note, sizes());
-  }
-
-  Long id() {
-    return id;
   }
 
   Long placeId() {

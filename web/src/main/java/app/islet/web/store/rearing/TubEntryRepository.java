@@ -11,16 +11,14 @@ import org.springframework.data.jpa.repository.Query;
 interface TubEntryRepository extends LogRepository<TubEntry> {
   /** What counts of some tubs, in the order in which it was done. */
   @Query(
-      """
-      select e from TubEntry e where e.placeId in :places and e.voids is null
-      and not exists (select 1 from TubEntry u where u.voids = e.id) order by e.doneAt, e.id""")
+      "select e from TubEntry e where e.placeId in :places and" + VALID + "order by e.doneAt, e.id")
   List<TubEntry> valid(Collection<Long> places);
 
   /** The same of one kind. */
   @Query(
-      """
-      select e from TubEntry e where e.placeId in :places and e.kind = :kind and e.voids is null
-      and not exists (select 1 from TubEntry u where u.voids = e.id) order by e.doneAt, e.id""")
+      "select e from TubEntry e where e.placeId in :places and e.kind = :kind and"
+          + VALID
+          + "order by e.doneAt, e.id")
   List<TubEntry> valid(Collection<Long> places, TubEvent.Kind kind);
 
   @Query(

@@ -3,19 +3,12 @@ package app.islet.web.store.stock;
 import app.islet.web.base.log.LogEntry;
 import app.islet.web.base.log.Stamp;
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 /** Somebody saw to a culture on a day. */
 @Entity
 class CultureCare extends LogEntry {
-  @Id
-  @GeneratedValue(strategy = GenerationType.IDENTITY)
-  private Long id;
-
   private Long cultureId;
   private LocalDate day;
 
@@ -29,11 +22,7 @@ class CultureCare extends LogEntry {
   }
 
   CultureCare voided(Stamp stamp) {
-    return new CultureCare(cultureId, day, stamp, id);
-  }
-
-  Long id() {
-    return id;
+    return new CultureCare(cultureId, day, stamp, id());
   }
 
   Long cultureId() {

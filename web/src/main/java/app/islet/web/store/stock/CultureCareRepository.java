@@ -13,15 +13,15 @@ interface CultureCareRepository extends LogRepository<CultureCare> {
 
   @Query(
       """
-      select new app.islet.web.store.stock.CultureCareRepository$Last(c.cultureId, max(c.day))
-      from CultureCare c where c.cultureId in :ids and c.voids is null
-      and not exists (select 1 from CultureCare v where v.voids = c.id)
-      group by c.cultureId""")
+      select new app.islet.web.store.stock.CultureCareRepository$Last(e.cultureId, max(e.day))
+      from CultureCare e where e.cultureId in :ids and"""
+          + VALID
+          + "group by e.cultureId")
   List<Last> last(Collection<Long> ids);
 
   @Query(
-      """
-      select c from CultureCare c where c.cultureId = :id and c.day = :day and c.voids is null
-      and not exists (select 1 from CultureCare v where v.voids = c.id) order by c.id limit 1""")
+      "select e from CultureCare e where e.cultureId = :id and e.day = :day and"
+          + VALID
+          + "order by e.id limit 1")
   Optional<CultureCare> of(long id, LocalDate day);
 }

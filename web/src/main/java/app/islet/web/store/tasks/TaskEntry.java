@@ -6,9 +6,6 @@ import app.islet.web.base.log.Stamp;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 
@@ -18,10 +15,6 @@ import java.time.LocalDate;
 public class TaskEntry extends LogEntry {
   /** The keys of steps of a longer job begin with this; they are on no list of a day. */
   public static final String STEP = "change:";
-
-  @Id
-  @GeneratedValue(strategy = GenerationType.IDENTITY)
-  private Long id;
 
   private Long enclosureId;
   private String taskKey;
@@ -66,7 +59,7 @@ public class TaskEntry extends LogEntry {
   }
 
   private TaskEntry(TaskEntry undone, Stamp stamp) {
-    super(stamp, undone.id);
+    super(stamp, undone.id());
     this.enclosureId = undone.enclosureId;
     this.taskKey = undone.taskKey;
     this.title = undone.title;
@@ -83,10 +76,6 @@ public class TaskEntry extends LogEntry {
 
   public Completion completion() {
     return new Completion(taskKey, day, slot, kind == Kind.SKIPPED);
-  }
-
-  public Long id() {
-    return id;
   }
 
   public Long enclosureId() {

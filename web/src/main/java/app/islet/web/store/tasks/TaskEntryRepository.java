@@ -34,8 +34,9 @@ interface TaskEntryRepository extends LogRepository<TaskEntry> {
   @Query(
       """
       select e from TaskEntry e where e.enclosureId = :enclosureId
-      and e.taskKey = :taskKey and e.day = :day and e.slot = :slot and e.voids is null
-      and not exists (select 1 from TaskEntry v where v.voids = e.id) order by e.id limit 1""")
+      and e.taskKey = :taskKey and e.day = :day and e.slot = :slot and"""
+          + VALID
+          + "order by e.id limit 1")
   Optional<TaskEntry> settling(long enclosureId, String taskKey, LocalDate day, int slot);
 
   @Query(
@@ -47,9 +48,10 @@ interface TaskEntryRepository extends LogRepository<TaskEntry> {
 
   @Query(
       """
-      select e from TaskEntry e where e.enteredBy = :personId and e.day = :day and e.voids is null
+      select e from TaskEntry e where e.enteredBy = :personId and e.day = :day
       and e.enclosureId in
-        (select x.id from EnclosureRecord x where x.collectionId = :collectionId)
-      and not exists (select 1 from TaskEntry v where v.voids = e.id) order by e.id desc limit 1""")
+        (select x.id from EnclosureRecord x where x.collectionId = :collectionId) and"""
+          + VALID
+          + "order by e.enteredAt desc, e.id desc limit 1")
   Optional<TaskEntry> lastOf(long personId, long collectionId, LocalDate day);
 }

@@ -6,10 +6,6 @@ import app.islet.web.base.log.Stamp;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
@@ -20,11 +16,6 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "water_event")
 class WaterEventEntry extends LogEntry {
-  @Id
-  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "water_event_id_seq")
-  @SequenceGenerator(name = "water_event_id_seq", allocationSize = 50)
-  private Long id;
-
   private Long enclosureId;
   private LocalDate day;
 
@@ -46,10 +37,6 @@ class WaterEventEntry extends LogEntry {
 
   /** An entry that takes this one back. */
   WaterEventEntry voided(Stamp stamp) {
-    return new WaterEventEntry(enclosureId, new WaterEvent(day, kind, amount), stamp, id);
-  }
-
-  Long id() {
-    return id;
+    return new WaterEventEntry(enclosureId, new WaterEvent(day, kind, amount), stamp, id());
   }
 }

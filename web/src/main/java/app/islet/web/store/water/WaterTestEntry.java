@@ -5,10 +5,6 @@ import app.islet.core.water.WaterTest;
 import app.islet.web.base.log.LogEntry;
 import app.islet.web.base.log.Stamp;
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -19,11 +15,6 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "water_test")
 class WaterTestEntry extends LogEntry {
-  @Id
-  @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "water_test_id_seq")
-  @SequenceGenerator(name = "water_test_id_seq", allocationSize = 50)
-  private Long id;
-
   private Long enclosureId;
   private LocalDate day;
   private @Nullable LocalTime atTime;
@@ -60,10 +51,6 @@ class WaterTestEntry extends LogEntry {
 
   /** An entry that takes this one back. */
   WaterTestEntry voided(Stamp stamp) {
-    return new WaterTestEntry(enclosureId, new WaterTest(day, Map.of()), asIon, stamp, id);
-  }
-
-  Long id() {
-    return id;
+    return new WaterTestEntry(enclosureId, new WaterTest(day, Map.of()), asIon, stamp, id());
   }
 }
