@@ -7,11 +7,13 @@ import app.islet.web.base.support.Islet;
 import app.islet.web.base.support.TestClock;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.DisplayNameGeneration;
 import org.junit.jupiter.api.DisplayNameGenerator;
@@ -146,6 +148,7 @@ class AnimalsTest {
     assertThat(page.locator(".flash")).hasText("2 entries entered; none was there already.");
     assertThat(page.locator(".animal-list")).containsText("Toads");
     assertThat(page.locator("main")).containsText("6 animals.");
+    page.click("text=Another day, those that left");
     page.fill("input[name=on]", TestClock.today().minusDays(1).toString());
     page.click("text=Show >> nth=-1");
     assertThat(page.locator("main")).containsText("No animals");
@@ -161,6 +164,31 @@ class AnimalsTest {
     page.click("text=Read movements from a file");
     page.setInputFiles("input[name=file]", file(csv));
     page.click("text=Read it");
+  }
+
+  @Test
+  void the_list_says_when_each_eats_and_what_it_becomes() {
+    Page page = Islet.running().owner();
+    page.navigate("/c/weir-mill/animals");
+    Locator flint = page.locator(".animal-list li").filter(has("Flint"));
+    assertThat(flint).containsText("1 common musk turtle (hatchling)");
+    assertThat(flint.locator(".when"))
+        .containsText(Pattern.compile("Fed (today|yesterday|\\d days ago), next (today|tomorrow)"));
+    assertThat(flint.locator(".sparkline")).hasCount(1);
+    String next = flint.locator(".when span").nth(1).innerText().replace("Next: juvenile, ", "");
+    assertThat(page.locator(".animal-list li").filter(has("Autumn clutch")).locator(".pic svg"))
+        .hasCount(0);
+    flint.locator(".name").click();
+    assertThat(page.locator("main")).containsText(next);
+    page.navigate("/c/weir-mill/animals?by=PLACE");
+    assertThat(page.locator("section:has(h2:has-text('Shallows')) li")).hasCount(3);
+    page.fill("#find", "musk agate");
+    assertThat(page.locator(".animal-list li:visible")).hasCount(1);
+    assertThat(page.locator(".animal-list h2:visible")).hasCount(1);
+  }
+
+  private static Locator.FilterOptions has(String name) {
+    return new Locator.FilterOptions().setHasText(name);
   }
 
   @Test

@@ -6,6 +6,7 @@ import java.time.Month;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -17,10 +18,13 @@ public final class English {
   private static final DateTimeFormatter DAY = pattern("d MMMM yyyy");
   private static final DateTimeFormatter DAY_OF_YEAR = pattern("d MMMM");
   private static final DateTimeFormatter WEEKDAY = pattern("EEEE d MMMM");
+  private static final DateTimeFormatter WEEKDAY_NAME = pattern("EEEE");
   private static final DateTimeFormatter SHORT_WEEKDAY = pattern("EEE d MMM");
   private static final DateTimeFormatter SHORT_DAY = pattern("d MMM yyyy");
   private static final DateTimeFormatter MONTH = pattern("MMMM yyyy");
   private static final DateTimeFormatter TIME = pattern("HH:mm");
+
+  private static final int DAYS_A_WEEK = 7;
 
   /** First words of common names that are names themselves. */
   private static final Set<String> PROPER =
@@ -60,6 +64,23 @@ public final class English {
   /** Thu 26 Nov, in a narrow column. */
   public static String shortWeekday(LocalDate day) {
     return SHORT_WEEKDAY.format(day);
+  }
+
+  /**
+   * As in {@code 4 days ago}, {@code yesterday}, {@code tomorrow}, {@code on Friday}; more than six
+   * days ahead the date.
+   */
+  public static String near(LocalDate day, LocalDate today) {
+    int ahead = (int) ChronoUnit.DAYS.between(today, day);
+    return switch (ahead) {
+      case -1 -> "yesterday";
+      case 0 -> "today";
+      case 1 -> "tomorrow";
+      default ->
+          ahead < 0
+              ? count(-ahead, "day") + " ago"
+              : "on " + (ahead < DAYS_A_WEEK ? WEEKDAY_NAME : SHORT_WEEKDAY).format(day);
+    };
   }
 
   /** 26 Nov 2026, along an axis. */

@@ -15,6 +15,22 @@ class EnglishTest {
   private static final LocalDate DAY = LocalDate.of(2026, 11, 5);
 
   @Test
+  void a_day_near_today_is_told_by_how_near_it_is() {
+    LocalDate thursday = LocalDate.of(2026, 12, 31);
+    assertThat(List.of(-30, -2, -1, 0, 1, 2, 6, 7))
+        .extracting(days -> English.near(thursday.plusDays(days), thursday))
+        .containsExactly(
+            "30 days ago",
+            "2 days ago",
+            "yesterday",
+            "today",
+            "tomorrow",
+            "on Saturday",
+            "on Wednesday",
+            "on Thu 7 Jan");
+  }
+
+  @Test
   void days_are_written_in_english_wherever_the_machine_stands() {
     assertThat(English.day(DAY)).isEqualTo("5 November 2026");
     assertThat(English.dayOfYear(DAY)).isEqualTo("5 November");

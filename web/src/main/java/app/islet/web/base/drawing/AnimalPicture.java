@@ -1,5 +1,6 @@
 package app.islet.web.base.drawing;
 
+import app.islet.core.animal.Resident;
 import app.islet.core.care.CareSheet;
 
 /** One animal, in a section or by itself on a card. */
@@ -13,6 +14,12 @@ public final class AnimalPicture {
   /** A smaller one would be all edge. */
   private static final double SHOWS_EDGE = 14;
 
+  /** What sticks out of the measured length: head, tail, legs. */
+  static final double ROOM = 1.75;
+
+  /** So that the smallest can still be seen, pixels. */
+  private static final double SMALLEST = 7;
+
   private AnimalPicture() {}
 
   /** A grown one of that species, filling the card whatever its size. */
@@ -20,6 +27,21 @@ public final class AnimalPicture {
     Silhouette shape = Silhouette.of(sheet);
     boolean wide = shape.limbs().length() > 60 && !shape.gills();
     double size = Math.min(wide ? 62 : 84, (HEIGHT - 8) / shape.height());
+    Svg svg = Svg.drawing(WIDTH, HEIGHT, "section animal", "aria-hidden", "true");
+    draw(svg, shape, WIDTH / 2, (HEIGHT + size * shape.height()) / 2, size, true);
+    return svg.close("svg").toString();
+  }
+
+  /**
+   * One as it is, for a list: of two the larger is drawn larger, by the root of its length, so that
+   * the smallest is still seen.
+   *
+   * @param longestCm length of the longest of the list, which fills the card
+   */
+  public static String of(Resident r, double longestCm) {
+    Silhouette shape = Silhouette.of(r, Silhouette.Pose.STANDS);
+    double full = Math.min(WIDTH / ROOM, (HEIGHT - 8) / shape.height());
+    double size = Math.max(SMALLEST, full * Math.sqrt(Math.min(1, r.bodyCm() / longestCm)));
     Svg svg = Svg.drawing(WIDTH, HEIGHT, "section animal", "aria-hidden", "true");
     draw(svg, shape, WIDTH / 2, (HEIGHT + size * shape.height()) / 2, size, true);
     return svg.close("svg").toString();

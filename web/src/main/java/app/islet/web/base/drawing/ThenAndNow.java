@@ -9,9 +9,6 @@ public final class ThenAndNow {
   private static final double FOOT = 26;
   private static final double TALLEST = 150;
 
-  /** What sticks out of the measured length: head, tail, legs. */
-  private static final double ROOM = 1.75;
-
   private ThenAndNow() {}
 
   /**
@@ -21,7 +18,7 @@ public final class ThenAndNow {
    */
   public static String of(Resident r, double thenCm, String thenWords, String nowWords) {
     Silhouette shape = Silhouette.of(r.sheet());
-    double all = ROOM * (thenCm + r.bodyCm());
+    double all = AnimalPicture.ROOM * (thenCm + r.bodyCm());
     double scale =
         Math.min((WIDTH - GAP) / all, TALLEST / (shape.height() * Math.max(thenCm, r.bodyCm())));
     double tall = shape.height() * Math.max(thenCm, r.bodyCm()) * scale + 6;
@@ -36,8 +33,8 @@ public final class ThenAndNow {
                 "role",
                 "img");
     svg.element("title", thenCm > 0 ? thenWords + ", " + nowWords : nowWords);
-    double thenWide = ROOM * thenCm * scale;
-    double nowWide = ROOM * r.bodyCm() * scale;
+    double thenWide = AnimalPicture.ROOM * thenCm * scale;
+    double nowWide = AnimalPicture.ROOM * r.bodyCm() * scale;
     double left = (WIDTH - thenWide - nowWide - (thenCm > 0 ? GAP : 0)) / 2;
     if (thenCm > 0) {
       one(svg, shape, left + thenWide / 2, tall, thenCm * scale, thenWords);

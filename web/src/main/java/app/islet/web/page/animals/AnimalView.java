@@ -123,14 +123,7 @@ record AnimalView(
         words(s),
         s.isEggs() ? "" : size(resident, u),
         s.isEggs() ? "" : picture(resident, s.facts().lengths(), u),
-        s.here().lines().stream()
-            .map(
-                line ->
-                    new Home(
-                        names.enclosureOf(line.place()).orElse(null),
-                        names.name(line.place()),
-                        line.count()))
-            .toList(),
+        names.homes(s.here()),
         balance(ledger.balanceOfAll(animal.key(), s.today()), animal.single()),
         life(s, animals, u),
         sight(s),
@@ -151,7 +144,7 @@ record AnimalView(
         ledger.movements(animal.key()).isEmpty() ? "" : Messages.text("animals.undo-last"));
   }
 
-  private static String words(Subject s) {
+  static String words(Subject s) {
     if (!s.isHere()) {
       return Messages.text("animals.none-here");
     }
@@ -166,7 +159,7 @@ record AnimalView(
         .orElse("since " + English.day(from));
   }
 
-  private static String size(Resident r, Units u) {
+  static String size(Resident r, Units u) {
     String length =
         u.cm(r.bodyCm())
             + " "

@@ -1,6 +1,8 @@
 package app.islet.web.page.animals;
 
 import app.islet.core.animal.StageBasis;
+import app.islet.core.care.CareLibrary;
+import app.islet.core.care.CareSheet;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Ledger;
 import app.islet.core.livestock.LifeEvent;
@@ -16,16 +18,17 @@ import app.islet.web.base.support.Messages;
 import app.islet.web.base.support.Reply;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.people.collection.Role;
+import app.islet.web.reading.summary.MealDays;
 import app.islet.web.store.animal.Animal;
 import app.islet.web.store.animal.Animals;
 import app.islet.web.store.animal.Books;
-import app.islet.web.store.animal.LifeLog;
 import app.islet.web.store.animal.MovedMeanwhileException;
 import app.islet.web.store.care.CareSheetStore;
 import app.islet.web.store.rearing.Batch;
 import app.islet.web.store.rearing.Batches;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -50,7 +53,7 @@ class AnimalsController {
   private final Books books;
   private final Subjects subjects;
   private final CareSheetStore sheets;
-  private final LifeLog life;
+  private final MealDays meals;
   private final Batches batches;
 
   AnimalsController(
@@ -58,14 +61,14 @@ class AnimalsController {
       Books books,
       Subjects subjects,
       CareSheetStore sheets,
-      LifeLog life,
+      MealDays meals,
       Batches batches) {
     this.batches = batches;
     this.animals = animals;
     this.books = books;
     this.subjects = subjects;
     this.sheets = sheets;
-    this.life = life;
+    this.meals = meals;
   }
 
   @GetMapping
@@ -75,21 +78,46 @@ class AnimalsController {
       Form form,
       Model model) {
     LocalDate day = form.date("on").orElse(context.today());
+    AnimalList.By by = form.choice("by", AnimalList.By.class, AnimalList.By.KIND);
+    CareLibrary library = sheets.library(context);
+    Subject.Books known = subjects.books(context);
+    List<Animal> all = animals.all(context);
+    AnimalList.Frame frame = new AnimalList.Frame(known.ledger(), known.names(), library, day);
+    boolean isToday = day.equals(context.today());
+    Map<Long, AnimalNow> now = isToday ? now(context, all, known) : Map.of();
+    model.addAttribute("list", AnimalList.of(all, frame, now, by, gone));
     model.addAttribute(
-        "list",
-        AnimalList.of(
-            animals.all(context),
-            Counted.by(books.ledger(context), life.counts(context)),
-            sheets.library(context),
-            subjects.names(context),
-            day,
-            gone));
-    model.addAttribute("gone", gone);
-    model.addAttribute("on", day);
-    model.addAttribute("past", day.equals(context.today()) ? "" : English.day(day));
-    model.addAttribute("clientId", UUID.randomUUID());
-    model.addAttribute("sheets", sheets.library(context).all());
+        "ask", new ListAsk(by, day, isToday ? "" : English.day(day), gone, library.all()));
     return "animals/list";
+  }
+
+  private Map<Long, AnimalNow> now(
+      CollectionContext context, List<Animal> all, Subject.Books known) {
+    List<Animal> here =
+        all.stream()
+            .filter(a -> known.ledger().census(a.key(), context.today()).heads() > 0)
+            .toList();
+    List<Subject> some = subjects.all(context, here, known);
+    return AnimalNow.of(
+        some, meals.of(context, some.stream().map(Subject::snapshot).toList()), context.units());
+  }
+
+  /**
+   * What the list was asked for.
+   *
+   * @param past the day in words where it is over; else empty
+   * @param sheets kinds that new animals of a file may be of
+   */
+  record ListAsk(
+      AnimalList.By by, LocalDate on, String past, boolean gone, Collection<CareSheet> sheets) {
+    /** For a file that is sent. */
+    public UUID clientId() {
+      return UUID.randomUUID();
+    }
+
+    public boolean isByPlace() {
+      return by == AnimalList.By.PLACE;
+    }
   }
 
   @GetMapping("/{id}")

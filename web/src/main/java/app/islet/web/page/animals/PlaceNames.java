@@ -1,5 +1,6 @@
 package app.islet.web.page.animals;
 
+import app.islet.core.livestock.Census;
 import app.islet.core.livestock.Place;
 import app.islet.web.base.support.Messages;
 import app.islet.web.store.animal.PlaceRecord;
@@ -59,6 +60,16 @@ final class PlaceNames {
   /** The enclosure a place is in; empty for a tub on a shelf. */
   Optional<Long> enclosureOf(String key) {
     return Objects.requireNonNull(places.get(key), key).enclosureId();
+  }
+
+  /** Where some animals are, with their number in each. */
+  List<AnimalView.Home> homes(Census here) {
+    return here.lines().stream()
+        .map(
+            line ->
+                new AnimalView.Home(
+                    enclosureOf(line.place()).orElse(null), name(line.place()), line.count()))
+        .toList();
   }
 
   /** Every place in use, by its key, those of one enclosure together. */

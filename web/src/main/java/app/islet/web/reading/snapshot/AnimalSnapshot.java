@@ -23,6 +23,7 @@ import java.util.stream.Collectors;
  *
  * @param facts what it is, and by what that is known
  * @param here where it is today, and how many
+ * @param homeId number of the enclosure most of them are in; empty as {@code finding} is
  * @param finding the enclosure most of them are in, put together only where somebody asks; empty
  *     where none is left, and for a tub on a shelf
  * @param batch it is raised in, or was
@@ -33,6 +34,7 @@ public record AnimalSnapshot(
     Animal animal,
     AnimalToday facts,
     Census here,
+    Optional<Long> homeId,
     Supplier<Optional<EnclosureSnapshot>> finding,
     Optional<BatchState> batch,
     List<Measurement> sizes,
@@ -50,7 +52,8 @@ public record AnimalSnapshot(
    */
   AnimalSnapshot in(EnclosureSnapshot home) {
     Resident there = ColdRest.on(home.design(), home.water(), resident(), home.day());
-    return new AnimalSnapshot(animal, facts.as(there), here, finding, batch, sizes, entries);
+    return new AnimalSnapshot(
+        animal, facts.as(there), here, homeId, finding, batch, sizes, entries);
   }
 
   public boolean isHere() {

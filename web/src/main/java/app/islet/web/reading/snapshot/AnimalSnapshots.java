@@ -55,12 +55,14 @@ public class AnimalSnapshots {
     List<AnimalSnapshot> all = new ArrayList<>();
     for (Animal animal : some) {
       Census here = ledger.census(animal.key(), context.today());
+      Optional<Long> home = home(context, here);
       all.add(
           new AnimalSnapshot(
               animal,
               known.whole(animal, here, since(ledger, animal, here, context.today())),
               here,
-              SingletonSupplier.of(() -> home(context, here)),
+              home,
+              SingletonSupplier.of(() -> home.map(id -> snapshots.get(context, id))),
               known.raised().batch(animal, here),
               known.sizes(animal),
               entries.getOrDefault(animal.id(), List.of())));
@@ -74,10 +76,9 @@ public class AnimalSnapshots {
         .orElse(today);
   }
 
-  private Optional<EnclosureSnapshot> home(CollectionContext context, Census here) {
+  private Optional<Long> home(CollectionContext context, Census here) {
     return AnimalSnapshot.most(here)
         .flatMap(line -> Optional.ofNullable(books.places(context).get(line.place())))
-        .flatMap(PlaceRecord::enclosureId)
-        .map(id -> snapshots.get(context, id));
+        .flatMap(PlaceRecord::enclosureId);
   }
 }

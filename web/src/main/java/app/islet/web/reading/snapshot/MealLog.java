@@ -10,11 +10,14 @@ import app.islet.web.store.rearing.TubLogs;
 import app.islet.web.store.tasks.TaskEntry;
 import app.islet.web.store.tasks.TaskLog;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -32,6 +35,32 @@ public class MealLog {
     this.tubs = tubs;
   }
 
+  /** The day each ate last, where somebody wrote it down, by its number. */
+  public Map<Long, LocalDate> lastDays(CollectionContext context, List<AnimalSnapshot> some) {
+    Set<Long> homes = some.stream().flatMap(s -> s.homeId().stream()).collect(Collectors.toSet());
+    Map<Long, List<TaskEntry>> ticked = rounds.lastAndOn(homes, context.today());
+    Map<Long, LocalDate> days = new HashMap<>();
+    for (AnimalSnapshot s : some) {
+      Stream.of(
+              s.events().stream().filter(e -> e.kind() == LifeEvent.Kind.FED).map(LifeEvent::day),
+              s.tubs().isEmpty() ? daysOfRounds(context, s, ticked) : Stream.<LocalDate>empty(),
+              s.tubs().stream()
+                  .flatMap(tub -> tub.log().state().fed().stream())
+                  .map(LocalDateTime::toLocalDate))
+          .flatMap(found -> found)
+          .max(Comparator.naturalOrder())
+          .ifPresent(day -> days.put(s.animal().id(), day));
+    }
+    return days;
+  }
+
+  private static Stream<LocalDate> daysOfRounds(
+      CollectionContext context, AnimalSnapshot s, Map<Long, List<TaskEntry>> ticked) {
+    return s.homeId().stream()
+        .flatMap(id -> meals(context, s, ticked.getOrDefault(id, List.of())))
+        .map(LifeEvent::day);
+  }
+
   /** The newest first; of the rounds, the last of each food; of several tubs, once a day. */
   public List<LifeEvent> of(CollectionContext context, AnimalSnapshot s) {
     return Stream.of(
@@ -44,15 +73,17 @@ public class MealLog {
   }
 
   private Stream<LifeEvent> ofRounds(CollectionContext context, AnimalSnapshot s) {
-    Map<String, Helping> foods = MealTasks.plan(List.of(s.resident()), context.today()).helpings();
-    return s.home().stream()
-        .flatMap(home -> rounds(context, home).stream())
-        .filter(e -> e.kind() == TaskEntry.Kind.DONE && foods.containsKey(e.taskKey()))
-        .map(e -> fed(e.day(), foods.get(e.taskKey()).food()));
+    return s.homeId().stream()
+        .map(id -> rounds.lastAndOn(List.of(id), context.today()).getOrDefault(id, List.of()))
+        .flatMap(entries -> meals(context, s, entries));
   }
 
-  private List<TaskEntry> rounds(CollectionContext context, EnclosureSnapshot home) {
-    return rounds.lastAndOn(List.of(home.id()), context.today()).getOrDefault(home.id(), List.of());
+  private static Stream<LifeEvent> meals(
+      CollectionContext context, AnimalSnapshot s, List<TaskEntry> entries) {
+    Map<String, Helping> foods = MealTasks.plan(List.of(s.resident()), context.today()).helpings();
+    return entries.stream()
+        .filter(e -> e.kind() == TaskEntry.Kind.DONE && foods.containsKey(e.taskKey()))
+        .map(e -> fed(e.day(), foods.get(e.taskKey()).food()));
   }
 
   private Stream<LifeEvent> ofTub(CollectionContext context, BatchState.TubNow tub) {
