@@ -39,7 +39,7 @@ class ScreenshotsTest {
       {"sheet", "/enclosures/4/sheet"},
       {"review", "/enclosures/3/review"},
       {"batch", "/rearing/batches/2"},
-      {"residents", "/enclosures/1/residents"},
+      {"animals", "/animals"},
       {"animal", "/animals/4"},
       {"growth", "/animals/5/growth"},
       {"care", "/care/common-musk"}
