@@ -82,7 +82,7 @@ record AnimalNow(
     if (s.isEggs()) {
       return "";
     }
-    if (s.resident().isResting()) {
+    if (days.rests()) {
       return Messages.text("animals.rests");
     }
     String last =

@@ -35,8 +35,12 @@ public record EnclosureSummary(
     Purpose purpose,
     WalkGroup group,
     List<Named> animals) {
-  /** Who lives there, by the number of their page. */
-  public record Named(long id, String name) {}
+  /**
+   * Who lives there, by the number of their page.
+   *
+   * @param rests whether somebody said so or its water is cold enough
+   */
+  public record Named(long id, String name, boolean rests) {}
 
   static EnclosureSummary of(EnclosureSnapshot snapshot) {
     return new EnclosureSummary(
@@ -53,7 +57,7 @@ public record EnclosureSummary(
         snapshot.design().purpose(),
         WalkGroup.of(snapshot.design().purpose(), snapshot.residents()),
         snapshot.occupants().stream()
-            .map(o -> new Named(o.record().id(), o.record().name()))
+            .map(o -> new Named(o.record().id(), o.record().name(), o.resident().isResting()))
             .toList());
   }
 

@@ -24,11 +24,13 @@ public class MealDays {
 
   private final MealLog log;
   private final DayRounds rounds;
+  private final Summaries summaries;
   private final EnclosureStore enclosures;
 
-  MealDays(MealLog log, DayRounds rounds, EnclosureStore enclosures) {
+  MealDays(MealLog log, DayRounds rounds, Summaries summaries, EnclosureStore enclosures) {
     this.log = log;
     this.rounds = rounds;
+    this.summaries = summaries;
     this.enclosures = enclosures;
   }
 
@@ -36,9 +38,10 @@ public class MealDays {
    * Of one animal.
    *
    * @param last empty where nobody wrote one down
+   * @param rests in which it is not fed
    * @param next of those in an enclosure; empty where none is on its list
    */
-  public record Days(Optional<LocalDate> last, Optional<LocalDate> next) {}
+  public record Days(boolean rests, Optional<LocalDate> last, Optional<LocalDate> next) {}
 
   /** By the number of the animal. */
   public Map<Long, Days> of(CollectionContext context, List<AnimalSnapshot> some) {
@@ -50,6 +53,12 @@ public class MealDays {
     for (int i = 0; i < records.size(); i++) {
       ahead.put(records.get(i).id(), coming.get(i));
     }
+    Set<Long> resting =
+        summaries.of(context, records).stream()
+            .flatMap(enclosure -> enclosure.animals().stream())
+            .filter(EnclosureSummary.Named::rests)
+            .map(EnclosureSummary.Named::id)
+            .collect(Collectors.toSet());
     Map<Long, LocalDate> last = log.lastDays(context, some);
     Map<Long, Days> days = new HashMap<>();
     for (AnimalSnapshot s : some) {
@@ -57,7 +66,9 @@ public class MealDays {
           s.homeId()
               .filter(id -> s.tubs().isEmpty())
               .flatMap(id -> next(s, ahead.getOrDefault(id, List.of()), context.today()));
-      days.put(s.animal().id(), new Days(Optional.ofNullable(last.get(s.animal().id())), next));
+      boolean rests = s.resident().isResting() || resting.contains(s.animal().id());
+      days.put(
+          s.animal().id(), new Days(rests, Optional.ofNullable(last.get(s.animal().id())), next));
     }
     return days;
   }
