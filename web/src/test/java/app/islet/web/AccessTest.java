@@ -45,7 +45,7 @@ class AccessTest {
         "/c/weir-mill/collection",
         "/c/weir-mill/jump",
         "/c/other-pond/enclosures/1/build",
-        "/c/other-pond/enclosures/1/records",
+        "/c/other-pond/enclosures/1/residents",
         "/c/weir-mill/enclosures/4/water",
         "/c/other-pond/enclosures/4/water",
         "/c/other-pond/enclosures/4/water/log.csv",
@@ -160,9 +160,10 @@ class AccessTest {
     assertThat(page.locator("h1")).hasText("You may not change this");
     page.navigate("/c/weir-mill/rounds");
     assertThat(page.locator("[data-done]").first()).isVisible();
-    page.navigate("/c/weir-mill/enclosures/2/records");
-    page.fill("#mass", "0.1");
-    page.click("text=Log it");
+    page.navigate("/c/weir-mill/enclosures/2/residents");
+    page.locator(".measure summary").first().click();
+    page.locator(".measure [name$=-mass]").first().fill("0.1");
+    page.locator(".measure button").first().click();
     assertThat(page.locator("#changed")).isVisible();
   }
 

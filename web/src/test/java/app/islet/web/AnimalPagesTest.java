@@ -38,6 +38,7 @@ class AnimalPagesTest {
     page.fill("#count", count);
     page.fill("#length", lengthCm);
     page.fill("#name", name);
+    Hands.more(page);
     page.fill("#since", TODAY.minusDays(20).toString());
     page.locator("form[action$='/residents'] > button").click();
     page.click("text=Moved, sold, died");
@@ -78,15 +79,15 @@ class AnimalPagesTest {
   }
 
   @Test
-  void the_records_of_its_enclosure_tell_the_same_days() {
+  void the_residents_of_its_enclosure_tell_the_same_days() {
     Page page = slider("One window", "6");
     open(page, "Growth");
     measure(page, "5.2", "", TODAY.minusDays(300));
     String here = nextStage(page).innerText();
     open(page, "Life");
     page.click(".panel >> a >> nth=0");
-    page.click("nav.steps >> text=Records");
-    assertThat(page.locator("main")).containsText(here);
+    page.click("nav.steps >> text=Residents");
+    assertThat(page.locator(".resident")).containsText(here);
   }
 
   @Test
@@ -110,7 +111,7 @@ class AnimalPagesTest {
     String life = page.url();
     page.click(".panel >> a >> nth=0");
     page.click("summary:has-text('Edit')");
-    page.selectOption(".correct select[name=stage]", "tadpole");
+    page.selectOption(".correct select[name$=-stage]", "tadpole");
     page.click(".correct button");
     page.navigate(life);
     open(page, "About");

@@ -241,8 +241,8 @@ class AnimalsTest {
     page.click(".panel >> a >> nth=0");
     page.click("summary:has-text('Edit')");
     String yesterday = TestClock.today().minusDays(1).toString();
-    page.fill(".correct input[name=since]", yesterday);
-    page.fill(".correct input[name=count]", "4");
+    page.fill(".correct input[name$=-since]", yesterday);
+    page.fill(".correct input[name$=-count]", "4");
     page.click(".correct button");
     assertThat(page.locator(".resident")).containsText("4 African dwarf frogs");
   }

@@ -54,7 +54,6 @@ class ArchitectureTest {
           List.of(
               "page.people.setup",
               "page.people.members",
-              "page.design.who",
               "page.design.room",
               "page.design.build",
               "page.design.climate",
@@ -64,7 +63,6 @@ class ArchitectureTest {
               "page.design.sheet",
               "page.design.proposal",
               "page.design.exchange",
-              "page.design.records",
               "page.work.today",
               "page.work.rounds",
               "page.work.plan",

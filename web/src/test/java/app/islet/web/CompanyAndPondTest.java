@@ -49,7 +49,7 @@ class CompanyAndPondTest {
     add(page, "alpine-newt", "2", "9", "Blues");
     assertThat(page.locator(".resident")).containsText("2 alpine newts (adult)");
     page.click("text=Edit");
-    page.selectOption("form.correct [name=stage]", "on-land");
+    page.selectOption("form.correct [name$=-stage]", "on-land");
     page.locator("form.correct button").click();
     assertThat(page.locator(".resident")).containsText("2 alpine newts (on land)");
     page.navigate(base + "/review");
@@ -61,14 +61,14 @@ class CompanyAndPondTest {
     Page page = Islet.running().owner();
     String base = enclosure(page, "Brood tub", "60", "30", "30");
     add(page, "axolotl", "6", "4", "Brood");
-    page.navigate(base + "/records");
-    page.fill("#length", "4.5");
-    page.fill("#smallest", "5");
-    send(page, "Log it");
-    assertThat(page.locator("#smallest-note"))
+    page.fill(".measure [name$=-length]", "4.5");
+    page.click(".measure summary");
+    page.fill(".measure [name$=-smallest]", "5");
+    send(page, "Log the length of Brood");
+    assertThat(page.locator(".measure [id$=-smallest-note]"))
         .hasText("The smallest of them is not longer than the length of them.");
-    page.fill("#smallest", "2");
-    send(page, "Log it");
+    page.fill(".measure [name$=-smallest]", "2");
+    send(page, "Log the length of Brood");
     assertThat(page.locator(".resident")).containsText("2 to 4.5 cm");
     page.navigate(base + "/review");
     assertThat(page.locator(".finding[data-rule=one-eats-another]")).containsText("2 cm");

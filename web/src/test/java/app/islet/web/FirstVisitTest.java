@@ -3,6 +3,7 @@ package app.islet.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.islet.web.base.support.Hands;
 import app.islet.web.base.support.Islet;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.RequestOptions;
@@ -62,6 +63,7 @@ class FirstVisitTest {
       page.selectOption("#species", "dwarf-frog");
       assertThat(page.locator("#stage option[value^=axolotl]")).hasCount(0);
       page.fill("#count", "2");
+      Hands.more(page);
       page.fill("#males", "2");
       page.fill("#females", "1");
       page.locator("form[action$='/residents'] > button").click();
@@ -73,13 +75,13 @@ class FirstVisitTest {
       assertThat(page.locator(".resident"))
           .containsText("2 African dwarf frogs (froglet), 1 male, 1 female");
       page.click("summary:has-text('Edit')");
-      page.fill(".correct input[name=count]", "0");
-      page.fill(".correct input[name=name]", "Renamed");
+      page.fill(".correct input[name$=-count]", "0");
+      page.fill(".correct input[name$=-name]", "Renamed");
       page.click(".correct button");
-      assertThat(page.locator(".correct .note"))
+      assertThat(page.locator(".correct .note.error"))
           .containsText("\"0\" should be a whole number from 1 to 1000.");
-      assertThat(page.locator(".correct input[name=name]")).hasValue("Renamed");
-      page.fill(".correct input[name=count]", "3");
+      assertThat(page.locator(".correct input[name$=-name]")).hasValue("Renamed");
+      page.fill(".correct input[name$=-count]", "3");
       page.click(".correct button");
       assertThat(page.locator(".resident")).containsText("3 African dwarf frogs (froglet)");
       page.click("text=Moved, sold, died");
@@ -138,7 +140,7 @@ class FirstVisitTest {
     page.click("text=Save design");
     page.navigate("/c/weir-mill/enclosures/1/residents");
     page.click("summary:has-text('Edit')");
-    page.selectOption("select[name=school]", "Fine sand for adults");
+    page.selectOption(".correct [name$=-school]", "Fine sand for adults");
     page.click(".correct button");
     assertThat(page.locator(".resident")).containsText("Kept by: Fine sand for adults.");
     page.navigate("/c/weir-mill/enclosures/1/review");

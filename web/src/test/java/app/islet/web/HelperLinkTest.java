@@ -59,7 +59,7 @@ class HelperLinkTest {
           .as(path)
           .isEqualTo(403);
     }
-    for (String step : List.of("/build", "/residents", "/water", "/records", "/document.json")) {
+    for (String step : List.of("/build", "/residents", "/water", "/document.json")) {
       assertThat(neighbour.request().get(islet.base() + base + step).status())
           .as(step)
           .isEqualTo(403);

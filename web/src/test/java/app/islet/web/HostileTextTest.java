@@ -45,7 +45,6 @@ class HostileTextTest {
             base + "/light",
             base + "/water",
             base + "/plan",
-            base + "/records",
             base + "/sheet",
             base + "/versions",
             base + "/report",

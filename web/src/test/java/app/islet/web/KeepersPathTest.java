@@ -1,6 +1,7 @@
 package app.islet.web;
 
 import static app.islet.web.base.support.Hands.enclosure;
+import static app.islet.web.base.support.Hands.more;
 import static app.islet.web.base.support.Hands.press;
 import static app.islet.web.base.support.Hands.send;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
@@ -33,12 +34,13 @@ class KeepersPathTest {
     page.selectOption("#species", "axolotl");
     page.fill("#count", "2");
     page.fill("#length", "14.2");
+    more(page);
     page.fill("#males", "1");
     page.fill("#females", "1");
     page.fill("#name", "Twins");
     send(page, "Add");
     assertThat(page.locator(".resident")).containsText("2 axolotls (juvenile), 1 male, 1 female");
-    assertThat(page.locator(".resident")).containsText("14.2 cm total length, measured");
+    assertThat(page.locator(".resident")).containsText("14.2 cm total length");
 
     // 2 Site.
     page.navigate(base + "/site");
@@ -89,10 +91,11 @@ class KeepersPathTest {
 
     // 7 Measure: it has grown; the stage and the plan follow, and the page says what changed
     // and why.
-    page.navigate(base + "/records");
-    page.fill("#length", "15.4");
-    page.fill("#mass", "31");
-    press(page, "Log it");
+    page.navigate(base + "/residents");
+    page.fill(".measure [name$=-length]", "15.4");
+    page.click(".measure summary");
+    page.fill(".measure [name$=-mass]", "31");
+    press(page, "Log the length of Twins");
     assertThat(page.locator("#changed"))
         .containsText("Twins: from the stage \"juvenile\" to \"adult\"");
     assertThat(page.locator("#changed"))
@@ -101,9 +104,13 @@ class KeepersPathTest {
     assertThat(page.locator("#changed")).containsText("No longer: Chopped earthworm for Twins");
     page.navigate(base + "/plan");
     assertThat(page.locator(".plan-table")).containsText("4 pieces of earthworm");
-    page.navigate(base + "/records");
-    page.locator("tbody tr").first().getByRole(AriaRole.BUTTON).click();
+    page.navigate(base + "/residents");
+    page.click(".folds summary:has-text('Measured')");
+    page.locator(".sizes button").first().click();
     assertThat(page.locator(".resident")).containsText("2 axolotls (juvenile)");
+    press(page, "Undo");
+    assertThat(page.locator(".resident")).containsText("2 axolotls (adult)");
+    assertThat(page.locator(".sizes li")).hasCount(2);
   }
 
   @Test
@@ -111,6 +118,7 @@ class KeepersPathTest {
     Page page = Islet.running().owner();
     String base = enclosure(page, "Rounds tank", "60", "30", "30");
     page.selectOption("#species", "dwarf-frog");
+    more(page);
     page.selectOption("#stage", "dwarf-frog/tadpole");
     page.fill("#count", "3");
     page.fill("#name", "Hummers");

@@ -21,6 +21,7 @@ class KitchenTest {
   void larvae_that_eat_nauplii() {
     String base = Hands.enclosure(page, "Larval tub", "40", "30", "20");
     page.selectOption("#species", "dwarf-frog");
+    Hands.more(page);
     page.selectOption("#stage", "dwarf-frog/tadpole");
     page.fill("#count", "10");
     page.fill("#name", "Hummers");

@@ -68,7 +68,7 @@ class OwnSheetsTest {
     page.fill("#name", "Frost");
     send(page, "Add");
     page.click("text=Edit");
-    page.selectOption("[name=sheet]", id);
+    page.selectOption(".correct [name$=-sheet]", id);
     page.locator("form.correct button").click();
     assertThat(page.locator(".flash")).containsText("Saved.");
     page.navigate(base + "/review");
@@ -149,7 +149,7 @@ class OwnSheetsTest {
       assertThat(sand).hasCount(0);
       page.navigate(base + "/residents");
       page.click("text=Edit");
-      page.selectOption("[name=school]", "Steady cold on a bare floor");
+      page.selectOption(".correct [name$=-school]", "Steady cold on a bare floor");
       page.locator("form.correct button").click();
       page.navigate(base + "/build");
       assertThat(sand).hasCount(1);

@@ -67,7 +67,14 @@ class RefusalsTest {
 
   @ParameterizedTest
   @ValueSource(
-      strings = {"/records", "/residents", "/water/test", "/water/event", "/accept", "/reopen"})
+      strings = {
+        "/residents/1/measure",
+        "/residents",
+        "/water/test",
+        "/water/event",
+        "/accept",
+        "/reopen"
+      })
   void a_form_with_nothing_in_it(String page) {
     assertThat(KEEPER.post(TANK + page, Map.of()).statusCode()).isIn(302, 422);
   }
@@ -75,7 +82,7 @@ class RefusalsTest {
   @Test
   void a_form_without_the_id_its_page_gave_it() {
     HttpResponse<String> answer =
-        KEEPER.post(TANK + "/records", Map.of("resident", "1", "length", "20"));
+        KEEPER.post(TANK + "/residents/1/measure", Map.of("1-length", "20"));
     assertThat(answer.statusCode()).isEqualTo(422);
     assertThat(answer.body()).contains("That page was out of date.");
   }

@@ -189,18 +189,7 @@ class StoreTest {
     long resident = SNAPSHOTS.get(context, id).occupants().get(0).record().id();
     UUID third = UUID.randomUUID();
     for (Future<Measurement> done :
-        atOnce(
-            4,
-            () ->
-                RESIDENTS.measure(
-                    context,
-                    id,
-                    resident,
-                    DAY,
-                    OptionalDouble.of(16.5),
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty(),
-                    third))) {
+        atOnce(4, () -> RESIDENTS.measure(context, resident, length(16.5), third))) {
       done.get();
     }
     assertThat(
@@ -355,16 +344,7 @@ class StoreTest {
                 DESIGNS
                     .create(elsewhere, room, design("Foreign room"), DAY, UUID.randomUUID())
                     .id(),
-            () ->
-                RESIDENTS.measure(
-                    elsewhere,
-                    id,
-                    resident,
-                    DAY,
-                    OptionalDouble.of(1),
-                    OptionalDouble.empty(),
-                    OptionalDouble.empty(),
-                    UUID.randomUUID()),
+            () -> RESIDENTS.measure(elsewhere, resident, length(1), UUID.randomUUID()),
             () ->
                 TICKS.settle(
                     elsewhere, id, Ticks.Tick.done("spot-clean", DAY, UUID.randomUUID())))) {
@@ -555,5 +535,10 @@ class StoreTest {
     }
     planned.plan(context, Map.of(tank, Map.of()));
     assertThat(planned.of(List.of(tank))).isEmpty();
+  }
+
+  private static Residents.Measured length(double cm) {
+    return new Residents.Measured(
+        DAY, OptionalDouble.of(cm), OptionalDouble.empty(), OptionalDouble.empty());
   }
 }

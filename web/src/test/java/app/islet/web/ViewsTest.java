@@ -60,7 +60,6 @@ class ViewsTest {
           "/enclosures/8/report",
           "/enclosures/4/versions",
           "/enclosures/5/plan",
-          "/enclosures/5/records",
           "/animals?gone=true",
           "/animals/4",
           "/animals/rates?species=eastern-newt",

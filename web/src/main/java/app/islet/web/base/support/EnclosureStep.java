@@ -10,8 +10,7 @@ public enum EnclosureStep {
   WATER("water", "Water"),
   REVIEW("review", "Review"),
   BUILD_SHEET("sheet", "Build sheet"),
-  PLAN("plan", "Plan"),
-  RECORDS("records", "Records");
+  PLAN("plan", "Plan");
 
   private final String path;
   private final String title;

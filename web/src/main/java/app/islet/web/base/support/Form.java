@@ -243,6 +243,11 @@ public final class Form {
     }
   }
 
+  /** Whether a field of that name was sent, even with nothing in it. */
+  public boolean has(String id) {
+    return typed.containsKey(id);
+  }
+
   public boolean flag(String id) {
     return typed(id).equals("on");
   }

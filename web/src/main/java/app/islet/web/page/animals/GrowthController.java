@@ -1,12 +1,8 @@
 package app.islet.web.page.animals;
 
-import app.islet.core.animal.Size;
 import app.islet.core.livestock.Census;
 import app.islet.core.livestock.NextStage;
-import app.islet.core.quantity.Dimension;
 import app.islet.web.base.support.Downloads;
-import app.islet.web.base.support.Field;
-import app.islet.web.base.support.Fields;
 import app.islet.web.base.support.Form;
 import app.islet.web.base.support.Messages;
 import app.islet.web.base.support.Reply;
@@ -18,13 +14,10 @@ import app.islet.web.store.animal.Measurement;
 import app.islet.web.store.animal.Residents;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -55,10 +48,7 @@ class GrowthController {
 
   @GetMapping
   String show(CollectionContext context, @PathVariable long id, Model model) {
-    Map<String, String> typed = new LinkedHashMap<>();
-    typed.put("day", context.today().toString());
-    typed.put("clientId", UUID.randomUUID().toString());
-    return page(context, id, model, new Form(typed, context.system()));
+    return page(context, id, model, new Form(Map.of(), context.system()));
   }
 
   private String page(CollectionContext context, long id, Model model, Form form) {
@@ -66,8 +56,8 @@ class GrowthController {
     model.addAttribute("animal", s.animal());
     model.addAttribute("here", s.isHere());
     model.addAttribute("words", s.isHere() ? s.resident().words() : "");
-    model.addAttribute("clientId", form.typed("clientId"));
-    model.addAttribute("fields", fields(s, form));
+    model.addAttribute("clientId", UUID.randomUUID());
+    model.addAttribute("measure", MeasureForm.of(form, "", s));
     model.addAttribute(
         "growth",
         s.facts()
@@ -84,18 +74,6 @@ class GrowthController {
 
   private static Optional<LocalDate> formEnds(Subject s) {
     return s.nextStage().filter(next -> next.now().endsInChange()).flatMap(NextStage::latest);
-  }
-
-  private static List<Field> fields(Subject s, Form form) {
-    Fields fields = Fields.of(form, "records");
-    List<Field> all = new ArrayList<>();
-    all.add(fields.length("length").withHint(s.resident().sheet().group().measure()));
-    if (!s.animal().single()) {
-      all.add(fields.length("smallest"));
-    }
-    all.add(fields.number("mass", Dimension.MASS));
-    all.add(fields.date("day"));
-    return all;
   }
 
   private SiblingsView siblings(CollectionContext context, Subject s) {
@@ -116,31 +94,48 @@ class GrowthController {
   @PostMapping
   String measure(
       CollectionContext context, @PathVariable long id, Form form, Model model, Reply reply) {
-    OptionalDouble length = form.optional("length", Size.LENGTH);
-    OptionalDouble smallest = form.optional("smallest", Size.LENGTH);
-    OptionalDouble mass = form.optional("mass", Size.MASS);
-    LocalDate day = form.date("day").orElse(context.today());
-    if (day.isAfter(context.today())) {
-      form.refuse("day", Messages.text("animals.until-today"));
-    }
-    if (smallest.isPresent() && smallest.getAsDouble() > length.orElse(0)) {
-      form.refuse("smallest", Messages.text("growth.smallest"));
-    }
-    if (length.isEmpty() && mass.isEmpty()) {
-      form.refuse("length", Messages.text("growth.nothing"));
-    }
-    if (form.hasErrors()) {
+    Optional<Residents.Measured> measured = MeasureForm.read(context, form, "");
+    if (measured.isEmpty()) {
       return reply.refused(page(context, id, model, form));
     }
-    residents.measure(context, id, day, length, smallest, mass, form.clientId());
+    residents.measure(context, id, measured.get(), form.clientId());
     return reply.saved(Messages.text("growth.saved"), path(context, id));
   }
 
   @PostMapping("/{entry}/void")
   String voidEntry(
-      CollectionContext context, @PathVariable long id, @PathVariable long entry, Reply reply) {
-    residents.voidMeasurement(context, entry);
-    return reply.saved(Messages.text("growth.undone"), path(context, id));
+      CollectionContext context,
+      @PathVariable long id,
+      @PathVariable long entry,
+      Form form,
+      Reply reply) {
+    Measurement taken = residents.voidMeasurement(context, entry);
+    SizeRow row = SizeRow.of(taken, context.units());
+    return reply.done(
+        back(context, id, form),
+        Map.of(
+            "takenBack",
+            context.path("/animals/%d/growth/%d/again".formatted(id, entry)),
+            "takenBackWords",
+            Messages.text("growth.deleted", row.words())));
+  }
+
+  @PostMapping("/{entry}/again")
+  String again(
+      CollectionContext context,
+      @PathVariable long id,
+      @PathVariable long entry,
+      Form form,
+      Reply reply) {
+    residents.measureAgain(context, entry, form.clientId());
+    return reply.saved(Messages.text("growth.undone"), back(context, id, form));
+  }
+
+  /** The page of its enclosure, where it was sent from there. */
+  private static String back(CollectionContext context, long id, Form form) {
+    return form.has("enclosure")
+        ? context.path("/enclosures/%d/residents".formatted(form.id("enclosure")))
+        : path(context, id);
   }
 
   /** Gives it more or less of its sheet's portions from today on. */

@@ -10,6 +10,8 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
@@ -20,14 +22,21 @@ record SizeRow(long id, String day, String length, String mass) {
   static List<SizeRow> of(List<Measurement> sizes, Units u) {
     return sizes.stream()
         .sorted(Comparator.comparing(Measurement::day).thenComparing(Measurement::id).reversed())
-        .map(
-            m ->
-                new SizeRow(
-                    m.id(),
-                    English.day(m.day()),
-                    lengths(m, u),
-                    m.massG() == null ? "" : u.text(Quantity.grams(m.massG()))))
+        .map(m -> of(m, u))
         .toList();
+  }
+
+  static SizeRow of(Measurement m, Units u) {
+    return new SizeRow(
+        m.id(),
+        English.day(m.day()),
+        lengths(m, u),
+        m.massG() == null ? "" : u.text(Quantity.grams(m.massG())));
+  }
+
+  /** As in {@code 12 cm, 30 g, 1 March 2027}. */
+  public String words() {
+    return Stream.of(length, mass, day).filter(s -> !s.isEmpty()).collect(Collectors.joining(", "));
   }
 
   /** Of a group from the smallest to the largest. */

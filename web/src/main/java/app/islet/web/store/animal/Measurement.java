@@ -39,15 +39,24 @@ public class Measurement extends LogEntry {
     this.massG = massG.isPresent() ? massG.getAsDouble() : null;
   }
 
-  private Measurement(Measurement taken, Stamp stamp) {
-    super(stamp, taken.id());
-    this.animalId = taken.animalId;
-    this.day = taken.day;
+  private Measurement(Measurement other, Stamp stamp, @Nullable Long voids) {
+    super(stamp, voids);
+    this.animalId = other.animalId;
+    this.day = other.day;
   }
 
   /** An entry that takes this one back. */
   Measurement voided(Stamp stamp) {
-    return new Measurement(this, stamp);
+    return new Measurement(this, stamp, id());
+  }
+
+  /** The same once more. */
+  Measurement again(Stamp stamp) {
+    Measurement other = new Measurement(this, stamp, null);
+    other.lengthCm = lengthCm;
+    other.smallestCm = smallestCm;
+    other.massG = massG;
+    return other;
   }
 
   public Long animalId() {

@@ -236,55 +236,51 @@ public class Residents {
         .orElseThrow(() -> new NotFoundException("nobody of the number " + animalId));
   }
 
+  /**
+   * How some animals were measured on a day.
+   *
+   * @param smallestCm of the smallest of them, where they differ
+   * @param massG of each
+   */
+  public record Measured(
+      LocalDate day, OptionalDouble lengthCm, OptionalDouble smallestCm, OptionalDouble massG) {}
+
   /** Logs a measurement once, however often it is sent; helpers may. */
   @Transactional
   public Measurement measure(
-      CollectionContext context,
-      long enclosureId,
-      long animalId,
-      LocalDate day,
-      OptionalDouble lengthCm,
-      OptionalDouble smallestCm,
-      OptionalDouble massG,
-      UUID clientId) {
-    lock(context, enclosureId, animalId);
-    return measurements.append(
-        clientId,
-        () ->
-            new Measurement(
-                animalId, day, lengthCm, smallestCm, massG, context.stamp(clock, clientId)));
-  }
-
-  /** The same of an animal wherever it is: in an enclosure or a tub. */
-  @Transactional
-  public Measurement measure(
-      CollectionContext context,
-      long animalId,
-      LocalDate day,
-      OptionalDouble lengthCm,
-      OptionalDouble smallestCm,
-      OptionalDouble massG,
-      UUID clientId) {
+      CollectionContext context, long animalId, Measured measured, UUID clientId) {
     lock(context, animalId);
     return measurements.append(
         clientId,
         () ->
             new Measurement(
-                animalId, day, lengthCm, smallestCm, massG, context.stamp(clock, clientId)));
+                animalId,
+                measured.day(),
+                measured.lengthCm(),
+                measured.smallestCm(),
+                measured.massG(),
+                context.stamp(clock, clientId)));
   }
 
   /** Takes a measurement back by an entry that voids it; twice is harmless. */
   @Transactional
-  public void voidMeasurement(CollectionContext context, long measurementId) {
-    measurements
-        .findById(measurementId)
-        .filter(
-            m -> animals.findByIdAndCollectionId(m.animalId(), context.collectionId()).isPresent())
-        .ifPresent(
-            m -> {
-              lock(context, m.animalId());
-              measurements.voidOnce(
-                  m.id(), () -> m.voided(context.stamp(clock, UUID.randomUUID())));
-            });
+  public Measurement voidMeasurement(CollectionContext context, long measurementId) {
+    Measurement taken = measurement(context, measurementId);
+    measurements.voidOnce(taken.id(), () -> taken.voided(context.stamp(clock, UUID.randomUUID())));
+    return taken;
+  }
+
+  /** Logs anew what was taken back; once, however often it is sent. */
+  @Transactional
+  public void measureAgain(CollectionContext context, long measurementId, UUID clientId) {
+    Measurement taken = measurement(context, measurementId);
+    measurements.append(clientId, () -> taken.again(context.stamp(clock, clientId)));
+  }
+
+  private Measurement measurement(CollectionContext context, long id) {
+    Measurement found =
+        measurements.findById(id).orElseThrow(() -> new NotFoundException("no measurement " + id));
+    lock(context, found.animalId());
+    return found;
   }
 }

@@ -28,6 +28,11 @@ public final class Hands {
 
   private Hands() {}
 
+  /** Opens the fields of new residents that are not asked of all. */
+  public static void more(Page page) {
+    page.click(".add-line summary");
+  }
+
   /** Presses the button of that name, once the page stands still. */
   public static void press(Page page, String name) {
     page.evaluate("document.fonts.ready.then(() => true)");

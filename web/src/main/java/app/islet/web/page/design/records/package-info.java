@@ -1,5 +1,0 @@
-/** Measurements of animals, and what each of them changed in the plan. */
-@NullMarked
-package app.islet.web.page.design.records;
-
-import org.jspecify.annotations.NullMarked;
