@@ -181,11 +181,36 @@ class BeginTest {
     page.click("main form button");
     assertThat(page.locator(".verdict svg")).containsText("152 L of water");
     assertThat(page.locator(".good")).containsText("Hides enough.");
-    assertThat(page.locator(".good")).not().containsText("substrate");
+    assertThat(page.locator(".good").last()).not().containsText("substrate");
     page.click("text=Keep it as an enclosure");
     page.waitForURL("**/build");
     assertThat(page.locator("#width")).hasValue("50");
     assertThat(page.locator("#material")).hasValue("GRAVEL");
+  }
+
+  @Test
+  void remedies_are_tried_on_the_spot_and_kept_as_tried() {
+    Page page = inAnEmptyCollection("Quick tries", 1280);
+    page.navigate(
+        page.url()
+            + "/new/check?asked=1&species=axolotl&count=1&tank=own&ownLength=100&ownWidth=50"
+            + "&ownHeight=45&full=80&ground=GRAVEL&out=NONE&lid=NONE");
+    Locator filter =
+        page.locator(".wrongs > li")
+            .filter(new Locator.FilterOptions().setHasText("No filter for"));
+    filter.locator("button").click();
+    assertThat(page.locator("#answer")).isFocused();
+    assertThat(filter).hasCount(0);
+    assertThat(page.locator(".tried > li")).hasCount(1);
+    page.click("text=Try all that can be set");
+    assertThat(page.locator(".tried > li").nth(1)).isVisible();
+    page.click("text=As it is today");
+    assertThat(page.locator(".tried")).hasCount(0);
+    assertThat(filter).hasCount(1);
+    filter.locator("button").click();
+    page.click("text=Keep it as an enclosure");
+    page.waitForURL("**/build");
+    assertThat(page.locator("#filter")).not().hasValue("");
   }
 
   /** On a phone the answer is far below the button: the page goes there. */

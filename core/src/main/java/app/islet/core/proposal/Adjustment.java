@@ -36,6 +36,15 @@ public record Adjustment(Enclosure design, List<Step> steps, List<Finding> left)
   public static Adjustment of(HusbandryState now, List<Resident> then) {
     Set<String> before = new HashSet<>();
     wrong(now).forEach(f -> before.add(f.rule()));
+    return of(now, then, before);
+  }
+
+  /** The same design with all put right that its numbers can. */
+  static Adjustment mending(HusbandryState now) {
+    return of(now, now.residents(), Set.of());
+  }
+
+  private static Adjustment of(HusbandryState now, List<Resident> then, Set<String> before) {
     List<Step> steps = new ArrayList<>();
     Enclosure design = now.enclosure();
     List<Finding> open = newly(at(now, design, then), before);

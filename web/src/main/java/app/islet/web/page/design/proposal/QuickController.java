@@ -4,12 +4,14 @@ import app.islet.core.Assessment;
 import app.islet.core.animal.Resident;
 import app.islet.core.document.EnclosureDocument;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.proposal.Mending;
 import app.islet.core.quantity.Dimension;
 import app.islet.core.review.Finding;
 import app.islet.core.review.Outlook;
 import app.islet.core.review.Severity;
 import app.islet.core.review.Strength;
 import app.islet.core.review.Verdict;
+import app.islet.core.situation.HusbandryState;
 import app.islet.core.text.English;
 import app.islet.web.base.drawing.SectionDrawing;
 import app.islet.web.base.support.Field;
@@ -29,6 +31,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,6 +44,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 class QuickController {
   private static final double PICTURE_PX = 420;
   private static final int MONTHS_AHEAD = 36;
+  private static final int MOST_TRIED = 30;
 
   private final CareSheetStore sheets;
   private final Rooms rooms;
@@ -56,8 +60,12 @@ class QuickController {
    * What is wrong, in a few words.
    *
    * @param first what to do about it
+   * @param rule by which that can be tried; empty where no number does it
    */
-  record Told(String severity, String css, String what, String why, String first) {}
+  record Told(String severity, String css, String what, String why, String first, String rule) {}
+
+  /** A set-up as it was said, with what was tried of it. */
+  record Looked(EnclosureDocument document, Mending mending) {}
 
   @GetMapping
   String check(CollectionContext context, Form form, Model model) {
@@ -68,15 +76,15 @@ class QuickController {
   private String page(CollectionContext context, Form form, Model model) {
     boolean asked = !form.typed("asked").isEmpty();
     Form shown = asked ? form : begun(context);
-    Optional<EnclosureDocument> document = asked ? document(context, form) : Optional.empty();
+    Optional<Looked> looked = asked ? looked(context, form) : Optional.empty();
     model.addAttribute("who", QuickForm.who(shown, sheets.library(context)));
     model.addAttribute("tank", QuickForm.tank(shown));
     model.addAttribute("devices", QuickForm.devices(shown));
     model.addAttribute("where", where(context, shown));
     model.addAttribute("typed", shown.all());
     model.addAttribute("clientId", UUID.randomUUID().toString());
-    model.addAttribute("judged", document.isPresent());
-    document.ifPresent(d -> judge(context, d, model));
+    model.addAttribute("judged", looked.isPresent());
+    looked.ifPresent(l -> judge(context, l, model));
     return "proposal/check";
   }
 
@@ -103,21 +111,40 @@ class QuickController {
         .findFirst();
   }
 
-  private Optional<EnclosureDocument> document(CollectionContext context, Form form) {
+  private Optional<Looked> looked(CollectionContext context, Form form) {
     Optional<Resident> who = QuickForm.resident(form, sheets.library(context));
     Optional<Enclosure> enclosure =
         QuickForm.enclosure(form, room(context, form).map(Room::site), context.today());
     return form.hasErrors() || who.isEmpty()
         ? Optional.empty()
-        : enclosure.map(e -> new EnclosureDocument(e, List.of(who.get())));
+        : enclosure.map(
+            e -> tried(context, form, HusbandryState.of(e, List.of(who.get()), context.today())));
   }
 
-  private static void judge(CollectionContext context, EnclosureDocument d, Model model) {
+  private static Looked tried(CollectionContext context, Form form, HusbandryState asSaid) {
+    List<String> keys =
+        form.has("untried")
+            ? List.of()
+            : Stream.of((form.typed("tried") + "," + form.typed("try")).split(","))
+                .filter(key -> !key.isBlank())
+                .limit(MOST_TRIED)
+                .toList();
+    Mending mending = Mending.of(asSaid, keys);
+    return new Looked(
+        new EnclosureDocument(mending.state().enclosure(), asSaid.residents()), mending);
+  }
+
+  private static void judge(CollectionContext context, Looked looked, Model model) {
     Units u = context.units();
+    EnclosureDocument d = looked.document();
     Assessment a = Assessment.of(d.enclosure(), d.residents(), context.today());
     List<Finding> findings = a.review().findings();
     model.addAttribute("picture", SectionDrawing.picture(a, PICTURE_PX));
     Verdict verdict = Verdict.of(a.review());
+    model.addAttribute("tried", String.join(",", looked.mending().keys()));
+    model.addAttribute(
+        "steps",
+        looked.mending().steps().stream().map(step -> u.text(step.remedy().text())).toList());
     model.addAttribute("verdict", verdict.answer().words());
     model.addAttribute("counted", verdict.counted());
     model.addAttribute("first", verdict.first().stream().map(u::text).toList());
@@ -127,6 +154,11 @@ class QuickController {
     model.addAttribute(
         "wrong",
         findings.stream().filter(f -> f.severity() != Severity.NOTE).map(f -> told(f, u)).toList());
+    model.addAttribute(
+        "mendable",
+        findings.stream()
+            .filter(f -> f.severity().compareTo(Severity.WATCH) < 0)
+            .anyMatch(f -> Mending.remedy(f).isPresent()));
     model.addAttribute(
         "later",
         Outlook.of(a.situation(), MONTHS_AHEAD).events().stream()
@@ -141,14 +173,18 @@ class QuickController {
         f.severity().word().toLowerCase(Locale.ROOT),
         u.text(f.what()),
         u.text(f.why()),
-        f.remedies().stream().findFirst().map(r -> u.text(r.text())).orElse(""));
+        Mending.remedy(f)
+            .or(() -> f.remedies().stream().findFirst())
+            .map(r -> u.text(r.text()))
+            .orElse(""),
+        Mending.remedy(f).map(r -> f.rule()).orElse(""));
   }
 
   /** Keeps it as an enclosure. */
   @PostMapping
   String keep(CollectionContext context, Form form, Model model, Reply reply) {
     context.require(Role.KEEPER);
-    Optional<EnclosureDocument> document = document(context, form);
+    Optional<EnclosureDocument> document = looked(context, form).map(Looked::document);
     if (document.isEmpty()) {
       return reply.refused(page(context, form, model));
     }
