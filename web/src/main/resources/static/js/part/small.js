@@ -137,13 +137,15 @@ export function steps(root) {
 }
 
 /**
- * Puts whoever asked at the answer: in sight, and where a screen reader goes on.
+ * Puts whoever asked at the answer: in sight, and where a screen reader goes on. Where there is none, what a page says of what was
+ * done is read, and nothing moves.
  *
  * @param {Document} root
  * @returns {() => void}
  */
 export function land(root) {
   const answer = root.querySelector("[data-answer]");
+  if (!answer) root.querySelector("[data-told]")?.focus({ preventScroll: true });
   if (answer) {
     answer.focus({ preventScroll: true });
     const { top } = answer.getBoundingClientRect();

@@ -95,6 +95,7 @@ class AnimalPagesTest {
     Page page = slider("Ration", "15");
     open(page, "Growth");
     measure(page, "15", "900", TODAY);
+    assertThat(page.locator("#changed")).isFocused();
     assertThat(page.locator("main")).containsText("Too fat for its length: weighed 900 g");
     page.click("text=Feed 80 % of the sheet's portions");
     assertThat(page.locator("main")).containsText("It gets 80 % of the portions of its sheet.");

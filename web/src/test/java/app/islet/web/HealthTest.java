@@ -35,6 +35,9 @@ class HealthTest {
     page.locator("[name=ammonia]").first().fill("1.5");
     page.locator("[name=ph]").first().fill("8");
     Hands.send(page, "Log test");
+    // The page stands at what to do now.
+    assertThat(page.locator("#now")).isFocused();
+    assertThat(page.locator("#now")).isInViewport();
     page.setViewportSize(390, 800);
   }
 
@@ -42,7 +45,7 @@ class HealthTest {
   @Test
   void whoever_keeps_no_records_chooses_a_kind_and_a_sign() {
     page.navigate(home + "/health");
-    page.click("summary:has-text('Which kind of animal?')");
+    page.click("summary:has-text('Salamanders and newts')");
     page.click("main >> a:text-is('Axolotl')");
     assertThat(page.locator("h1")).hasText("Axolotl: something looks wrong");
     page.locator(".health-sign").first().click();
@@ -186,6 +189,7 @@ class HealthTest {
     Hands.send(page, "Log bath");
     assertThat(page.locator("main")).containsText("Next not before");
     assertThat(page.locator(".flash")).hasText("Bath logged.");
+    assertThat(page.locator(".flash")).isFocused();
   }
 
   @Test

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -27,6 +28,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** How an animal grows, whether it is thin or fat, and how it stands beside its siblings. */
 @Controller
@@ -37,9 +39,15 @@ class GrowthController {
   private final AnimalSnapshots snapshots;
   private final Animals animals;
   private final Residents residents;
+  private final SizeChanges changes;
 
   GrowthController(
-      Subjects subjects, AnimalSnapshots snapshots, Animals animals, Residents residents) {
+      Subjects subjects,
+      AnimalSnapshots snapshots,
+      Animals animals,
+      Residents residents,
+      SizeChanges changes) {
+    this.changes = changes;
     this.subjects = subjects;
     this.snapshots = snapshots;
     this.animals = animals;
@@ -47,7 +55,18 @@ class GrowthController {
   }
 
   @GetMapping
-  String show(CollectionContext context, @PathVariable long id, Model model) {
+  String show(
+      CollectionContext context,
+      @PathVariable long id,
+      @RequestParam(required = false) @Nullable Long logged,
+      Model model) {
+    if (logged != null) {
+      subjects
+          .get(context, id)
+          .livingIn()
+          .flatMap(home -> changes.of(context, home.id(), logged))
+          .ifPresent(change -> model.addAttribute("changed", change));
+    }
     return page(context, id, model, new Form(Map.of(), context.system()));
   }
 
@@ -98,8 +117,8 @@ class GrowthController {
     if (measured.isEmpty()) {
       return reply.refused(page(context, id, model, form));
     }
-    residents.measure(context, id, measured.get(), form.clientId());
-    return reply.saved(Messages.text("growth.saved"), path(context, id));
+    Measurement entry = residents.measure(context, id, measured.get(), form.clientId());
+    return reply.saved(Messages.text("growth.saved"), path(context, id) + "?logged=" + entry.id());
   }
 
   @PostMapping("/{entry}/void")

@@ -59,13 +59,16 @@ class ResidentsController {
   private final MealDays meals;
   private final CareSheetStore sheets;
   private final Residents residents;
+  private final SizeChanges changes;
 
   ResidentsController(
       Snapshots snapshots,
       Subjects subjects,
       MealDays meals,
       CareSheetStore sheets,
-      Residents residents) {
+      Residents residents,
+      SizeChanges changes) {
+    this.changes = changes;
     this.snapshots = snapshots;
     this.subjects = subjects;
     this.meals = meals;
@@ -80,12 +83,7 @@ class ResidentsController {
       @RequestParam(required = false) @Nullable Long logged,
       Model model) {
     if (logged != null) {
-      SizeChange.of(
-              snapshots.before(context, id, logged),
-              snapshots.get(context, id),
-              logged,
-              context.units())
-          .ifPresent(change -> model.addAttribute("changed", change));
+      changes.of(context, id, logged).ifPresent(change -> model.addAttribute("changed", change));
     }
     return page(context, id, model, new Form(Map.of(), context.system()));
   }

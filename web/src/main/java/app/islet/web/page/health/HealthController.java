@@ -1,9 +1,11 @@
 package app.islet.web.page.health;
 
+import app.islet.core.care.AnimalGroup;
 import app.islet.core.care.CareLibrary;
 import app.islet.core.care.CareSheet;
 import app.islet.core.health.HealthTables;
 import app.islet.core.livestock.Census;
+import app.islet.web.base.drawing.AnimalPicture;
 import app.islet.web.people.collection.CollectionContext;
 import app.islet.web.store.animal.Animal;
 import app.islet.web.store.animal.Animals;
@@ -15,6 +17,7 @@ import app.islet.web.store.enclosure.EnclosureStore;
 import app.islet.web.store.health.HealthCase;
 import app.islet.web.store.health.HealthLog;
 import app.islet.web.store.health.HealthTableStore;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -81,12 +84,28 @@ class HealthController {
     model.addAttribute("pastCourses", courses.stream().filter(c -> !c.over().isEmpty()).toList());
     List<Animal> living = living(context);
     model.addAttribute("animals", living);
-    model.addAttribute("kinds", sheets.library(context).all());
+    model.addAttribute("groups", groups(context));
     model.addAttribute("baths", baths(context, living));
     model.addAttribute("held", held.of(context));
     model.addAttribute("skins", skins.of(context, living));
     model.addAttribute("contact", context.collection().contact());
     return "health/health";
+  }
+
+  /** Kinds of animals that look alike. */
+  record Group(String name, String picture, List<CareSheet> kinds) {}
+
+  private List<Group> groups(CollectionContext context) {
+    Map<AnimalGroup, List<CareSheet>> kinds =
+        sheets.library(context).all().stream()
+            .collect(
+                Collectors.groupingBy(
+                    CareSheet::group, () -> new EnumMap<>(AnimalGroup.class), Collectors.toList()));
+    return kinds.entrySet().stream()
+        .map(
+            e ->
+                new Group(e.getKey().plural(), AnimalPicture.of(e.getValue().get(0)), e.getValue()))
+        .toList();
   }
 
   /** An enclosure with crabs that are bathed. */

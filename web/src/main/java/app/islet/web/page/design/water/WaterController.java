@@ -145,7 +145,7 @@ class WaterController {
   /** What was logged can be undone on the page it goes on to. */
   private static String logged(
       CollectionContext context, long id, String line, String words, Reply reply) {
-    return reply.done(address(context, id), Map.of("logged", line, "loggedWords", words));
+    return reply.done(address(context, id) + "#now", Map.of("logged", line, "loggedWords", words));
   }
 
   /** Takes a line of the log back, by an entry that voids it. */
