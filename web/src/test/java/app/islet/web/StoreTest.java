@@ -200,6 +200,25 @@ class StoreTest {
   }
 
   @Test
+  void a_deleted_measurement_comes_back_once_and_only_if_it_was_deleted() {
+    long id = tank("Back again");
+    addTurtle(id, UUID.randomUUID());
+    long resident = SNAPSHOTS.get(context, id).occupants().get(0).record().id();
+    long entry = RESIDENTS.measure(context, resident, length(16.5), UUID.randomUUID()).id();
+    RESIDENTS.measureAgain(context, entry, UUID.randomUUID());
+    assertThat(SNAPSHOTS.get(context, id).occupants().get(0).measurements()).hasSize(2);
+    RESIDENTS.voidMeasurement(context, entry);
+    assertThat(SNAPSHOTS.get(context, id).occupants().get(0).measurements()).hasSize(1);
+    UUID again = UUID.randomUUID();
+    RESIDENTS.measureAgain(context, entry, again);
+    RESIDENTS.measureAgain(context, entry, again);
+    assertThat(SNAPSHOTS.get(context, id).occupants().get(0).measurements())
+        .extracting(Measurement::lengthCm)
+        .hasSize(2)
+        .contains(16.5);
+  }
+
+  @Test
   void two_helpers_who_tick_one_task_at_the_same_moment_log_it_once() throws Exception {
     long id = tank("Both hands");
     addTurtle(id, UUID.randomUUID());

@@ -270,11 +270,16 @@ public class Residents {
     return taken;
   }
 
-  /** Logs anew what was taken back; once, however often it is sent. */
+  /** Logs anew what was taken back; once, however often it is sent, and only if it was. */
   @Transactional
   public void measureAgain(CollectionContext context, long measurementId, UUID clientId) {
     Measurement taken = measurement(context, measurementId);
-    measurements.append(clientId, () -> taken.again(context.stamp(clock, clientId)));
+    boolean stands =
+        measurements.valid(List.of(taken.animalId())).stream()
+            .anyMatch(m -> m.id().equals(measurementId));
+    if (!stands && taken.voids() == null) {
+      measurements.append(clientId, () -> taken.again(context.stamp(clock, clientId)));
+    }
   }
 
   private Measurement measurement(CollectionContext context, long id) {
