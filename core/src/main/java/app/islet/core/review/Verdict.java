@@ -11,16 +11,18 @@ import java.util.stream.Stream;
  * A review in one answer that a person can act on: whether the animals can live there as it is, and
  * what comes first.
  *
+ * @param sentence the answer with what weighs most
  * @param first what to do, the most urgent first; no more than {@value #STEPS}
  */
-public record Verdict(Answer answer, int dangers, int wrongs, int watches, List<Phrase> first) {
+public record Verdict(
+    Answer answer, Phrase sentence, int dangers, int wrongs, int watches, List<Phrase> first) {
   private static final int STEPS = 3;
 
   /** From the worst finding. */
   public enum Answer {
-    DANGEROUS(Severity.DANGER, "No: as it is, an animal or a person may be harmed."),
-    NOT_YET(Severity.WRONG, "Not yet: something it needs is missing."),
-    MOSTLY(Severity.WATCH, "Yes, with an eye on a few things."),
+    DANGEROUS(Severity.DANGER, "No. {}"),
+    NOT_YET(Severity.WRONG, "Not yet. {}"),
+    MOSTLY(Severity.WATCH, "Yes, with an eye on this: {}"),
     YES(Severity.NOTE, "Yes: nothing wrong was found.");
 
     private final Severity from;
@@ -29,10 +31,6 @@ public record Verdict(Answer answer, int dangers, int wrongs, int watches, List<
     Answer(Severity from, String words) {
       this.from = from;
       this.words = words;
-    }
-
-    public String words() {
-      return words;
     }
   }
 
@@ -55,6 +53,9 @@ public record Verdict(Answer answer, int dangers, int wrongs, int watches, List<
             .orElse(Answer.YES);
     return new Verdict(
         answer,
+        answer == Answer.YES
+            ? Phrase.of(answer.words)
+            : Phrase.of(answer.words, open.get(answer.from).get(0).what()),
         count(open, Severity.DANGER),
         count(open, Severity.WRONG),
         count(open, Severity.WATCH),

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.islet.core.enclosure.Change;
 import app.islet.core.enclosure.Enclosure;
+import app.islet.core.quantity.UnitSystem;
 import app.islet.core.situation.HusbandryState;
 import app.islet.core.water.Parameter;
 import app.islet.core.water.WaterRecord;
@@ -42,6 +43,8 @@ class VerdictTest {
     assertThat(verdict.answer()).isEqualTo(Verdict.Answer.DANGEROUS);
     Finding worst = salted.findings().get(0);
     assertThat(worst.severity()).isEqualTo(Severity.DANGER);
+    assertThat(verdict.sentence().text(UnitSystem.METRIC))
+        .isEqualTo("No. " + worst.what().text(UnitSystem.METRIC));
     assertThat(verdict.first().get(0)).isEqualTo(worst.remedies().get(0).text());
     assertThat(verdict.counted()).startsWith("1 danger");
   }

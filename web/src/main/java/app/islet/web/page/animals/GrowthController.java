@@ -128,10 +128,11 @@ class GrowthController {
       @PathVariable long entry,
       Form form,
       Reply reply) {
+    String back = back(context, id, form);
     Measurement taken = residents.voidMeasurement(context, entry);
     SizeRow row = SizeRow.of(taken, context.units());
     return reply.done(
-        back(context, id, form),
+        back,
         Map.of(
             "takenBack",
             context.path("/animals/%d/growth/%d/again".formatted(id, entry)),
@@ -146,8 +147,9 @@ class GrowthController {
       @PathVariable long entry,
       Form form,
       Reply reply) {
+    String back = back(context, id, form);
     residents.measureAgain(context, entry, form.clientId());
-    return reply.saved(Messages.text("growth.undone"), back(context, id, form));
+    return reply.saved(Messages.text("growth.undone"), back);
   }
 
   /** The page of its enclosure, where it was sent from there. */

@@ -145,7 +145,7 @@ class QuickController {
     model.addAttribute(
         "steps",
         looked.mending().steps().stream().map(step -> u.text(step.remedy().text())).toList());
-    model.addAttribute("verdict", verdict.answer().words());
+    model.addAttribute("verdict", u.text(verdict.sentence()));
     model.addAttribute("counted", verdict.counted());
     model.addAttribute("first", verdict.first().stream().map(u::text).toList());
     model.addAttribute(

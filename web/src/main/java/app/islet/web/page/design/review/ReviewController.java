@@ -103,7 +103,7 @@ class ReviewController {
         findings.all().stream().filter(f -> show.isEmpty() || f.css().equals(show)).toList();
     model.addAttribute("state", state);
     model.addAttribute("open", findings.open());
-    model.addAttribute("verdict", Verdict.of(state.assessment().review()).answer().words());
+    model.addAttribute("verdict", u.text(Verdict.of(state.assessment().review()).sentence()));
     model.addAttribute("groups", groups(shown));
     model.addAttribute("filters", filters(findings, show));
     model.addAttribute(
